@@ -1,0 +1,52 @@
+/** The road is walked in one direction: a folder of the core may lean on those before it, never on those after. */
+const road = ['crossing', 'media', 'naming', 'hands', 'ways', 'pattern', 'fabric', 'lesson', 'formats'];
+
+const later = road.slice(0, -1).map((folder, i) => ({
+	name: `core-${folder}-leans-on-earlier`,
+	comment: `src/core/${folder} comes before ${road.slice(i + 1).join(', ')} on the road and may not lean on them.`,
+	severity: 'error',
+	from: { path: `^src/core/${folder}/`, pathNot: '[.]test[.]ts$' },
+	to: { path: `^src/core/(${road.slice(i + 1).join('|')})/` }
+}));
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+	forbidden: [
+		...later,
+		{
+			name: 'core-is-free',
+			comment: 'src/core knows no screen, no server, no database and no Node.js; it may use Zod.',
+			severity: 'error',
+			from: { path: '^src/core/', pathNot: '[.]test[.]ts$' },
+			to: { pathNot: ['^src/core/', '^node_modules/zod/'] }
+		},
+		{
+			name: 'server-stays-there',
+			comment: 'What runs in a browser never leans on src/lib/server.',
+			severity: 'error',
+			from: { path: '^src/', pathNot: '([.]server[.]ts|[+]server[.]ts|^src/lib/server/|[.]test[.]ts)' },
+			to: { path: '^src/lib/server/' }
+		},
+		{
+			name: 'no-circles',
+			comment: 'A circle of imports has no direction.',
+			severity: 'error',
+			from: {},
+			to: { circular: true }
+		},
+		{
+			name: 'nothing-missing',
+			comment: 'Every import leads somewhere.',
+			severity: 'error',
+			from: {},
+			to: { couldNotResolve: true, pathNot: '^([$]app/|[$]env/|[.]/[$]types|svelte)' }
+		}
+	],
+	options: {
+		doNotFollow: { path: 'node_modules' },
+		exclude: { path: '^(build|[.]svelte-kit)/' },
+		tsPreCompilationDeps: true,
+		tsConfig: { fileName: 'scripts/cruise.tsconfig.json' },
+		enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['svelte', 'import', 'types', 'node'] }
+	}
+};

@@ -1,0 +1,92 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, readdirSync } from 'node:fs';
+import { delimiter, join } from 'node:path';
+import { Refusal } from './refusal.mjs';
+import { root } from './root.mjs';
+
+const OLDEST_NODE = [20, 19];
+
+/** Refuses a Node.js that our packages do not run on. */
+export function checkNode() {
+	const [major, minor] = process.versions.node.split('.').map(Number);
+	if (major < OLDEST_NODE[0] || (major === OLDEST_NODE[0] && minor < OLDEST_NODE[1]))
+		throw new Refusal(
+			`Node.js ${process.versions.node} is too old; install Node.js ${OLDEST_NODE.join('.')} or newer and start again.`
+		);
+}
+
+/** Installs the packages of the lock file when they are not all there. */
+export function installPackages() {
+	if (packagesAreThere()) return;
+	console.log('Installing packages (a minute or two, the first time) …');
+	run('npm', ['ci', '--no-audit', '--no-fund'], 'The packages could not be installed. Run “npm ci” and read what it says.');
+}
+
+function packagesAreThere() {
+	const wanted = packagesIn(join(root, 'package-lock.json'));
+	const there = packagesIn(join(root, 'node_modules', '.package-lock.json'));
+	return Object.entries(wanted).every(
+		([path, { version, optional }]) => path === '' || optional || there[path]?.version === version
+	);
+}
+
+/**
+ * @param {string} file
+ * @returns {Record<string, { version?: string, optional?: boolean }>}
+ */
+function packagesIn(file) {
+	return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).packages : {};
+}
+
+/**
+ * The folder of PostgreSQL's programs, installed first when it is missing and we may.
+ * @param {string} [version] the major version a data folder was made with; else the newest there is
+ * @returns {string}
+ */
+export function postgresPrograms(version) {
+	const found = findPostgres(version);
+	if (found) return found;
+	const name = version ? `postgresql-${version}` : 'postgresql';
+	installDebian([name], `PostgreSQL${version ? ` ${version}` : ''}`);
+	const installed = findPostgres(version);
+	if (!installed) throw new Refusal(`${name} was installed, but its programs are not in /usr/lib/postgresql.`);
+	return installed;
+}
+
+/** @param {string} [version] */
+function findPostgres(version) {
+	const base = '/usr/lib/postgresql';
+	const versions = existsSync(base) ? readdirSync(base).sort((a, b) => Number(b) - Number(a)) : [];
+	const debian = versions.filter((one) => !version || one === version).map((one) => join(base, one, 'bin'));
+	const inPath = version ? [] : (process.env.PATH ?? '').split(delimiter);
+	return [...debian, ...inPath].find((folder) => existsSync(join(folder, 'initdb')));
+}
+
+/**
+ * Installs Debian packages as root, or says the exact command to type.
+ * @param {string[]} packages
+ * @param {string} what
+ */
+export function installDebian(packages, what) {
+	const command = `apt-get install -y --no-install-recommends ${packages.join(' ')}`;
+	if (process.getuid?.() !== 0)
+		throw new Refusal(`${what} is missing. Type this, then start again:\n  sudo apt-get update && sudo ${command}`);
+	console.log(`Installing ${what} from the system's packages …`);
+	const failed = `${what} could not be installed. Run “apt-get update && ${command}” and read what it says.`;
+	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+	run('apt-get', ['update', '-qq'], failed, env);
+	run('apt-get', command.split(' ').slice(1), failed, env);
+}
+
+/**
+ * @param {string} command
+ * @param {string[]} args
+ * @param {string} failed
+ * @param {NodeJS.ProcessEnv} [env]
+ */
+function run(command, args, failed, env = process.env) {
+	const done = spawnSync(command, args, { cwd: root, env, encoding: 'utf8', maxBuffer: 64 * 1024 * 1024 });
+	if (done.status === 0) return;
+	console.error(`${done.stdout ?? ''}${done.stderr ?? ''}`.split('\n').slice(-15).join('\n'));
+	throw new Refusal(failed);
+}

@@ -1,0 +1,64 @@
+import { parseArgs } from 'node:util';
+import * as z from 'zod/mini';
+import { fault, good, type Result } from '../core/result';
+
+const NAME_OPTIONS = {
+	count: z.enum(['all', 'held']),
+	centre: z.enum(['between', 'behind']),
+	medium: z.enum(['hand']),
+	groups: z.enum(['2', '3']),
+	width: z.string().check(z.regex(/^[1-9]\d{0,2}$/)),
+	parked: z.enum(['outside', 'inside'])
+};
+
+const WAY_OPTIONS = {
+	...NAME_OPTIONS,
+	needles: z.enum(['0', '1', '2']),
+	hand: z.enum(['right', 'left']),
+	yarn: z.enum(['grippy', 'plain', 'slippery']),
+	level: z.enum(['beginner', 'improver', 'confident']),
+	mounts: z.enum(['right', 'left'])
+};
+
+/** The words of a command and its options, as text. */
+export interface Given {
+	readonly words: readonly string[];
+	readonly options: Readonly<Record<string, string | undefined>>;
+}
+
+const readGiven = givenBy(NAME_OPTIONS);
+const waysGiven = givenBy(WAY_OPTIONS);
+
+/** Reads a command's words and options: `words` are named for the message when one is missing or too many. */
+export function given(verb: 'read' | 'ways' | 'play', args: readonly string[], words: readonly string[]) {
+	const parsed = (verb === 'read' ? readGiven : waysGiven)(args);
+	if (!parsed.ok || parsed.value.words.length === words.length) return parsed;
+	return fault(
+		'unreadable',
+		`“${verb}” wants ${words.join(' and ')}, then options; it got ${parsed.value.words.length} words. Put a name with spaces in quotes.`
+	);
+}
+
+function givenBy(choices: Readonly<Record<string, z.ZodMiniType<string>>>) {
+	const names = Object.keys(choices);
+	const config = Object.fromEntries(names.map((name) => [name, { type: 'string' as const }]));
+	return (args: readonly string[]): Result<Given> => {
+		let parsed;
+		try {
+			parsed = parseArgs({ args: [...args], options: config, allowPositionals: true });
+		} catch (error) {
+			return fault(
+				'unreadable',
+				`${(error as Error).message.split('.')[0]}. Options here: ${names.map((name) => `--${name}`).join(' ')}.`
+			);
+		}
+		const options = parsed.values as Record<string, string | undefined>;
+		for (const [name, value] of Object.entries(options)) {
+			if (z.safeParse(choices[name], value).success) continue;
+			const choice = choices[name];
+			const wanted = choice instanceof z.ZodMiniEnum ? choice.options.join(', ') : 'a number from 1 to 999';
+			return fault('unreadable', `“--${name} ${value}” is not understood; give ${wanted}.`);
+		}
+		return good({ words: parsed.positionals, options });
+	};
+}

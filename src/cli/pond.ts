@@ -1,0 +1,44 @@
+import { createInterface } from 'node:readline';
+import * as z from 'zod/mini';
+import { fault, type Result } from '../core/result';
+import { run } from './run';
+
+const lineShape = z.union([
+	z.array(z.string()),
+	z.object({ args: z.array(z.string()), input: z.optional(z.string()) })
+]);
+
+const print = (answer: Result<unknown>) =>
+	JSON.stringify(answer.ok ? answer.value : { error: answer.error });
+
+/** One command a line, one answer a line, errors included. */
+async function batch() {
+	for await (const line of createInterface({ input: process.stdin })) {
+		if (line.trim() !== '') process.stdout.write(print(answerLine(line)) + '\n');
+	}
+}
+
+function answerLine(line: string): Result<unknown> {
+	let value: unknown;
+	try {
+		value = JSON.parse(line);
+	} catch {
+		value = undefined;
+	}
+	const parsed = z.safeParse(lineShape, value);
+	if (!parsed.success)
+		return fault(
+			'unreadable',
+			'Each line is a JSON array of arguments, as in ["read","2/2 LC"], or { "args": [ … ], "input": "…" }.'
+		);
+	return run(Array.isArray(parsed.data) ? parsed.data : parsed.data.args);
+}
+
+const args = process.argv.slice(2);
+if (args[0] === 'batch') {
+	await batch();
+} else {
+	const answer = run(args);
+	process.stdout.write(print(answer) + '\n');
+	process.exitCode = answer.ok ? 0 : 2;
+}

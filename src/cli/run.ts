@@ -1,0 +1,109 @@
+import { printCrossing } from '../core/formats/crossing';
+import { parsedJson } from '../core/formats/json';
+import { parseMoves } from '../core/formats/moves';
+import { readNameOrJson } from '../core/formats/name';
+import { framesOf, outcome, play } from '../core/hands/play';
+import type { Move } from '../core/hands/moves';
+import type { Leg } from '../core/hands/state';
+import { fault, good, type Result } from '../core/result';
+import type { Crossing } from '../core/crossing/crossing';
+import { waysOf, type Way, type WayOptions } from '../core/ways/ways';
+import { given, type Given } from './options';
+
+/** Answers one command of the command line; what it prints is the value as JSON, or `{ error }`. */
+export function run(args: readonly string[]): Result<unknown> {
+	const [verb, ...rest] = args;
+	switch (verb) {
+		case 'read':
+			return answerRead(rest);
+		case 'ways':
+			return answerWays(rest);
+		case 'play':
+			return answerPlay(rest);
+		default:
+			return fault('unreadable', `“${verb ?? ''}” is no verb; give read, ways, play or batch.`);
+	}
+}
+
+function answerRead(args: readonly string[]): Result<unknown> {
+	const asked = given('read', args, ['a name']);
+	if (!asked.ok) return asked;
+	const read = readNameOrJson(asked.value.words[0], nameOptions(asked.value));
+	if (!read.ok) return read;
+	const { input, ambiguous, readings } = read.value;
+	return good({
+		input,
+		ambiguous,
+		readings: readings.map((reading) => ({ ...reading, crossing: printCrossing(reading.crossing) }))
+	});
+}
+
+function answerWays(args: readonly string[]): Result<unknown> {
+	const asked = given('ways', args, ['a name']);
+	if (!asked.ok) return asked;
+	const named = firstReading(asked.value);
+	if (!named.ok) return named;
+	const { crossing, said } = named.value;
+	return good({ ...said, ways: waysOf(crossing, wayOptions(asked.value)).map(printWay) });
+}
+
+function answerPlay(args: readonly string[]): Result<unknown> {
+	const asked = given('play', args, ['a name', 'a way']);
+	if (!asked.ok) return asked;
+	const named = firstReading(asked.value);
+	if (!named.ok) return named;
+	const { crossing, said } = named.value;
+	const script = scriptOf(asked.value, crossing);
+	if (!script.ok) return script;
+	const played = play(crossing.stitches, script.value.moves, script.value.mounts);
+	if (!played.ok) return played;
+	const { agrees, ...result } = outcome(crossing, played.value);
+	return good({ ...said, frames: framesOf(played.value), result, agrees });
+}
+
+/** The crossing a verb works with: the likeliest reading, saying so when there are others. */
+function firstReading(asked: Given) {
+	const read = readNameOrJson(asked.words[0], nameOptions(asked));
+	if (!read.ok) return read;
+	const [{ crossing }] = read.value.readings;
+	const said = {
+		crossing: printCrossing(crossing),
+		...(read.value.ambiguous ? { ambiguous: true } : {})
+	};
+	return good({ crossing, said });
+}
+
+function scriptOf(
+	asked: Given,
+	crossing: Crossing
+): Result<{ moves: readonly Move[]; mounts?: readonly Leg[] }> {
+	const way = asked.words[1];
+	const options = wayOptions(asked);
+	const mounts = options.mounts && crossing.order.map(() => options.mounts!);
+	if (way.trimStart().startsWith('{')) {
+		const json = parsedJson(way);
+		if (!json.ok) return json;
+		const script = parseMoves(json.value, crossing.stitches);
+		return script.ok ? good({ mounts, ...script.value }) : script;
+	}
+	const ways = waysOf(crossing, options);
+	const found = ways.find(({ id }) => id === way);
+	if (found) return good({ moves: found.moves, mounts });
+	return fault(
+		'unreadable',
+		`“${way}” is no way to make this crossing; give ${ways.map(({ id }) => id).join(', ') || 'a script'} or a script in “pond-loop/moves@1”.`
+	);
+}
+
+function printWay({ id, title, moves, movements, mostLoose, result, agrees, cautions }: Way) {
+	return { id, title, moves, movements, mostLoose, result, agrees, cautions };
+}
+
+const nameOptions = ({ options }: Given) =>
+	options.width === undefined ? {} : { width: Number(options.width) };
+
+function wayOptions({ options }: Given): Partial<WayOptions> {
+	const { needles, yarn, level, mounts } = options;
+	const chosen = { needles: needles && Number(needles), yarn, level, mounts };
+	return Object.fromEntries(Object.entries(chosen).filter(([, value]) => value !== undefined));
+}

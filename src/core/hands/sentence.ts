@@ -1,0 +1,242 @@
+import type { WorkWord } from '../crossing/crossing';
+import type { Move, MoveOf } from './moves';
+import type { Cable, HandState, Held, Side } from './state';
+import { lengthSaid, type Voice } from './voice';
+
+/** A step in words: a few for the strip, one sentence for the hands, and what to mind while doing it. */
+export interface Told {
+	readonly short: string;
+	readonly sentence: string;
+	readonly detail: string;
+}
+
+/** How far inside the taken stitches the reaching tip should lie. */
+const REACH_TIP_MM = 10;
+
+/**
+ * The words for a move about to be made from a state.
+ *
+ * For a left-handed voice the state is that of the mirrored hands: its left needle is in the right hand.
+ */
+export function tell(move: Move, state: HandState, voice: Voice): Told {
+	const say = speaker(state, voice);
+	switch (move.do) {
+		case 'slip':
+			return move.to === 'left' || move.to === 'right' ? passAcross(move, say) : toCable(move, say);
+		case 'return':
+			return putBack(move, say);
+		case 'hold':
+			return {
+				short: `Cable needle ${say.behind(move.at)}`,
+				sentence: `Bring ${say.cable(move.needle)} to the ${move.at}.`,
+				detail: 'Its stitches stay on it, in their order.'
+			};
+		case 'work':
+			return work(move, say);
+		case 'drop':
+			return {
+				short: `Drop ${move.count}`,
+				sentence: `Let ${say.list(state.left.slice(0, move.count))} slide off the ${say.source} needle.`,
+				detail: 'They are worked already, so nothing is lost.'
+			};
+		case 'let-go': {
+			const free = say.list(state.left.slice(0, move.count));
+			return {
+				short: `Let ${say.bare(state.left.slice(0, move.count))} hang`,
+				sentence: `Let ${free} slip off the ${say.source} needle and hang ${say.inPlace(move.at)}.`,
+				detail: 'Pinch the cloth below, so that nothing runs.'
+			};
+		}
+		case 'reach':
+			return reach(move, say);
+		case 'pinch':
+			return {
+				short: 'Pinch',
+				sentence: 'Pinch the cloth just below these stitches.',
+				detail: 'Thumb and finger hold the loops that are about to come free.'
+			};
+		case 'withdraw':
+			return withdraw(move, say);
+		case 'catch': {
+			const group = state.loose.at(-1);
+			const needle = move.needle === 'left' ? say.source : say.target;
+			return {
+				short: `Catch ${say.bare(group?.stitches ?? [])}`,
+				sentence: `Catch ${say.list(group?.stitches ?? [])} with the ${needle} needle, ${say.behind(group?.at ?? 'back')}.`,
+				detail: move.turned
+					? 'From the other side: each then sits turned.'
+					: 'All of them at once, in their order, the same leg in front as before.'
+			};
+		}
+		case 'yarn':
+			return yarn(move, say);
+	}
+}
+
+type Speaker = ReturnType<typeof speaker>;
+
+/** The words that depend on the hands: for a left-handed knitter the needles change their names. */
+function speaker(state: HandState, voice: Voice) {
+	const mirrored = voice.hand === 'left';
+	const atBack = voice.terms === 'us' ? 'in back' : 'at the back';
+	const inFront = voice.terms === 'us' ? 'in front' : 'at the front';
+	const bare = (stitches: readonly number[]) => stitches.join(' ');
+	return {
+		state,
+		voice,
+		/** the needle that stitches come from, and the one they go to */
+		source: mirrored ? 'right' : 'left',
+		target: mirrored ? 'left' : 'right',
+		bare,
+		list: (stitches: readonly number[]) =>
+			`${stitches.length === 1 ? 'stitch' : 'stitches'} ${joined(stitches)}`,
+		behind: (at: Side) => (at === 'back' ? 'behind' : 'in front'),
+		inPlace: (at: Side) => (at === 'back' ? atBack : inFront),
+		cable: (cable: Cable) =>
+			cable === 'cable2' ? 'the second cable needle' : 'the cable needle'
+	};
+}
+
+function toCable(move: Extract<MoveOf<'slip'>, { to: Cable }>, say: Speaker): Told {
+	const stitches = say.state.left.slice(0, move.count);
+	const knitwise = move.as === 'knit';
+	const hands =
+		say.voice.yarnHand === say.source
+			? `The ${say.source} hand now holds needle, yarn and cable needle: rest the yarn over the forefinger.`
+			: `The ${say.voice.yarnHand} hand lets the yarn lie while it slips them.`;
+	return {
+		short: `Slip ${say.bare(stitches)}, hold ${say.behind(move.hold)}`,
+		sentence: `Slip ${say.list(stitches)} to ${say.cable(move.to)} and hold ${stitches.length === 1 ? 'it' : 'them'} ${say.inPlace(move.hold)}.`,
+		detail: `${knitwise ? 'Knitwise: each turns as it goes.' : 'Purlwise, so that nothing twists.'} ${hands}`
+	};
+}
+
+function passAcross(move: Extract<MoveOf<'slip'>, { to: 'left' | 'right' }>, say: Speaker): Told {
+	const stitches = say.state[move.from].slice(0, move.count);
+	const inOrder = move.from === 'right' ? [...stitches].reverse() : stitches;
+	const to = move.to === 'left' ? say.source : say.target;
+	return {
+		short: `${move.to === 'left' ? 'Pass back' : 'Slip'} ${say.bare(inOrder)}`,
+		sentence: `${move.to === 'left' ? 'Pass' : 'Slip'} ${say.list(inOrder)} ${move.to === 'left' ? 'back ' : ''}to the ${to} needle.`,
+		detail:
+			move.as === 'knit' ? 'Knitwise: each turns as it goes.' : 'Purlwise, one after another, tip to tip.'
+	};
+}
+
+function putBack(move: MoveOf<'return'>, say: Speaker): Told {
+	const held = say.state[move.from]?.stitches ?? [];
+	const stitches = move.end === 'near' ? held.slice(0, move.count) : held.slice(-move.count);
+	const alone = stitches.length === 1;
+	return {
+		short: `Put back ${say.bare(stitches)}`,
+		sentence: `Put ${say.list(stitches)} back on the ${say.source} needle.`,
+		detail: `From the ${move.end === 'near' ? say.target : say.source}-hand end of the cable needle, in the same order. ${alone ? 'It sits' : 'Count them; each sits'} with its ${say.target} leg in front.`
+	};
+}
+
+const VERBS: Readonly<Record<WorkWord, string>> = {
+	k: 'Knit',
+	p: 'Purl',
+	ktbl: 'Knit through the back',
+	ptbl: 'Purl through the back',
+	sl: 'Slip, yarn at the wrong side,',
+	slf: 'Slip, yarn at the right side,',
+	brk: 'Knit with its yarn-over',
+	brp: 'Purl with its yarn-over',
+	slyo: 'Slip with a new yarn-over'
+};
+
+function work(move: MoveOf<'work'>, say: Speaker): Told {
+	const at = move.from === 'left' ? (move.at ?? 1) : 1;
+	const holder = move.from === 'left' ? say.state.left : (say.state[move.from]?.stitches ?? []);
+	const far = move.from !== 'left' && move.end === 'far';
+	const stitches = far
+		? holder.slice(-move.stitches.length).reverse()
+		: holder.slice(at - 1, at - 1 + move.stitches.length);
+	const verb = VERBS[move.stitches[0]];
+	const plain = move.stitches[0] === 'p' ? 'purl' : 'knit';
+	if (move.from !== 'left') {
+		return {
+			short: `${verb} ${say.bare(stitches)}, off the cable needle`,
+			sentence: `${verb} ${say.list(stitches)}, straight off ${say.cable(move.from)}.`,
+			detail: `From its ${far ? say.source : say.target}-hand end. ${howToWork(plain, say)}`
+		};
+	}
+	const waiting = waitingWords(say);
+	return {
+		short: `${verb} ${say.bare(stitches)}`,
+		sentence: `${verb} ${say.list(stitches)}, straight from the ${say.source} needle.`,
+		detail: waiting || howToWork(plain, say)
+	};
+}
+
+function howToWork(verb: 'knit' | 'purl', { voice }: Speaker): string {
+	if (voice.yarnHand === voice.hand)
+		return `The ${voice.yarnHand} hand brings the yarn round the tip for the ${verb}.`;
+	return verb === 'knit'
+		? `The tip picks the yarn up from the ${voice.yarnHand} forefinger.`
+		: `The ${voice.yarnHand} forefinger lowers the yarn over the tip.`;
+}
+
+/** Who is waiting off the needles, and the trap that waits with them. */
+function waitingWords(say: Speaker): string {
+	const held = [say.state.cable1, say.state.cable2].filter((group): group is Held => group !== null);
+	const names = held.map(
+		(group) =>
+			`${joined(group.stitches)} ${group.stitches.length === 1 ? 'waits' : 'wait'} ${say.behind(group.at)}`
+	);
+	if (names.length === 0) return '';
+	const trap = held.some(({ at }) => at === 'back')
+		? 'Keep the yarn clear of the cable needle, or it makes an extra loop.'
+		: 'The yarn stays behind them, or a strand shows across the front.';
+	return `${names.join('; ')}. ${trap}`;
+}
+
+function reach(move: MoveOf<'reach'>, say: Speaker): Told {
+	const other = move.needle === 'right' ? say.state.left : say.state.right;
+	const passed = other.slice(0, move.past);
+	const taken = other.slice(move.past, move.past + move.take);
+	const inOrder = (stitches: readonly number[]) =>
+		move.needle === 'right' ? stitches : [...stitches].reverse();
+	const needle = move.needle === 'right' ? say.target : say.source;
+	const side = move.pass === 'front' ? 'in front of' : 'behind';
+	return {
+		short: `Reach ${move.pass === 'front' ? 'in front' : 'behind'}, into ${say.bare(inOrder(taken))}`,
+		sentence: `With the ${needle} needle, reach ${side} ${joined(inOrder(passed))} and enter ${joined(inOrder(taken))}.`,
+		detail: `Purlwise, ${taken.length === 1 ? 'through it' : 'through all of them'}, until the tip shows about ${lengthSaid(REACH_TIP_MM, say.voice)} beyond.`
+	};
+}
+
+function withdraw(move: MoveOf<'withdraw'>, say: Speaker): Told {
+	const reached = say.state.reach;
+	const passed = say.state[move.needle].slice(0, reached?.past ?? 0);
+	const inOrder = move.needle === 'left' ? passed : [...passed].reverse();
+	const needle = move.needle === 'left' ? say.source : say.target;
+	const at = reached?.pass === 'front' ? 'behind' : 'in front';
+	return {
+		short: 'Draw the needle out',
+		sentence: `Draw the ${needle} needle out of all ${move.count}: ${joined(inOrder)} ${inOrder.length === 1 ? 'hangs' : 'hang'} free ${at}.`,
+		detail: 'Slowly, and still pinching: loops that lie still do not run.'
+	};
+}
+
+function yarn(move: MoveOf<'yarn'>, say: Speaker): Told {
+	const forward = move.to === 'front';
+	const held = [say.state.cable1, say.state.cable2].some((group) => group?.at === 'front');
+	const how =
+		say.voice.yarnHand === say.voice.hand
+			? `The ${say.voice.yarnHand} hand carries it between the two tips.`
+			: `The ${say.voice.yarnHand} forefinger swings it between the two tips.`;
+	return {
+		short: forward ? 'Yarn forward' : 'Yarn back',
+		sentence: forward
+			? 'Bring the yarn forward, between the needles.'
+			: 'Take the yarn back, between the needles.',
+		detail: forward && held ? `${how} In front of the needle, but behind what waits in front.` : how
+	};
+}
+
+function joined(items: readonly number[]): string {
+	if (items.length < 2) return items.join('');
+	return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
+}

@@ -1,0 +1,128 @@
+import { sortPairs, type Pair, type WorkWord } from '../crossing/crossing';
+
+export type Leg = 'right' | 'left';
+export type Side = 'front' | 'back';
+export type Cable = 'cable1' | 'cable2';
+
+/** Stitches on a cable needle or hanging loose, right to left; `placed` counts placings, later is further out. */
+export interface Held {
+	readonly at: Side;
+	readonly stitches: readonly number[];
+	readonly placed: number;
+}
+
+/** A needle that has entered stitches of the other one and not yet drawn them off. */
+export interface Reach {
+	readonly needle: 'right' | 'left';
+	readonly past: number;
+	readonly take: number;
+	readonly pass: 'front' | 'behind';
+}
+
+/** How one stitch came off: the word, and whether the leg used left it twisted. */
+export interface Worked {
+	readonly word: WorkWord;
+	readonly twisted: boolean;
+}
+
+/**
+ * Everything two hands hold at one moment. Stitches go by their position before the cross; needles list them from
+ * the tip, holders and loose groups from right to left. A stitch worked with `stay` is on both needles until it
+ * is dropped.
+ */
+export interface HandState {
+	readonly stitches: number;
+	readonly left: readonly number[];
+	readonly right: readonly number[];
+	readonly cable1: Held | null;
+	readonly cable2: Held | null;
+	readonly loose: readonly Held[];
+	readonly yarn: Side;
+	/** the leg in front, by position from index 1 */
+	readonly mounts: readonly Leg[];
+	/** the leg in front at the start: tells which leg a plain `k` or `p` means */
+	readonly start: readonly Leg[];
+	/** stitches wound a whole turn, twisted whichever leg is used */
+	readonly wound: readonly number[];
+	readonly extraLoops: number;
+	/** stitches in the order they were worked, and how */
+	readonly order: readonly number[];
+	readonly worked: ReadonlyMap<number, Worked>;
+	/** worked with `stay`, still on the left needle */
+	readonly staying: readonly number[];
+	readonly reach: Reach | null;
+	/** pairs that have changed places, `[in front, behind]` */
+	readonly over: readonly Pair[];
+	readonly placings: number;
+}
+
+/** All stitches on the left needle, the yarn at the back; `mounts` has one leg a stitch, right if not given. */
+export function startOf(stitches: number, mounts?: readonly Leg[]): HandState {
+	const all = Array.from({ length: stitches }, (_, i) => i + 1);
+	const legs: readonly Leg[] = ['right', ...(mounts ?? all.map(() => 'right' as const))];
+	return {
+		stitches,
+		left: all,
+		right: [],
+		cable1: null,
+		cable2: null,
+		loose: [],
+		yarn: 'back',
+		mounts: legs,
+		start: legs,
+		wound: [],
+		extraLoops: 0,
+		order: [],
+		worked: new Map(),
+		staying: [],
+		reach: null,
+		over: [],
+		placings: 0
+	};
+}
+
+/** Where a stitch is: which needle or holder, its index there, and its depth (larger is nearer the viewer). */
+export interface Place {
+	readonly where: string;
+	readonly index: number;
+	readonly depth: number;
+}
+
+/** The place of every stitch, by position from index 1. The right needle wins for stitches that stay on the left. */
+export function placesOf(state: HandState): Place[] {
+	const places: Place[] = [];
+	const lay = (stitches: readonly number[], where: string, depth: number) =>
+		stitches.forEach((stitch, index) => (places[stitch] = { where, index, depth }));
+	const depthOf = ({ at, placed }: Held) => (at === 'front' ? placed : -placed);
+	lay(state.left, 'left', 0);
+	for (const name of ['cable1', 'cable2'] as const) {
+		const held = state[name];
+		if (held) lay(held.stitches, name, depthOf(held));
+	}
+	state.loose.forEach((group, i) => lay(group.stitches, `loose${i}`, depthOf(group)));
+	lay(state.right, 'right', 0);
+	return places;
+}
+
+/** What a script has made so far, in the words of a crossing. */
+export interface Made {
+	readonly order: readonly number[];
+	readonly over: readonly Pair[];
+	readonly work: readonly WorkWord[];
+	/** positions that came out twisted, lowest first, whether asked for or not */
+	readonly twisted: readonly number[];
+	/** every stitch is on the right needle and nowhere else */
+	readonly finished: boolean;
+}
+
+/** The result as the right needle shows it; a stitch that was only passed across counts as slipped. */
+export function madeBy(state: HandState): Made {
+	const order = [...state.right].reverse();
+	return {
+		order,
+		over: sortPairs([...state.over]),
+		work: order.map((stitch) => state.worked.get(stitch)?.word ?? 'sl'),
+		twisted: order.filter((stitch) => state.worked.get(stitch)?.twisted).sort((a, b) => a - b),
+		finished: order.length === state.stitches && state.left.length === 0
+	};
+}

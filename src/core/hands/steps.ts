@@ -1,0 +1,55 @@
+import type { Crossing } from '../crossing/crossing';
+import type { Move } from './moves';
+import { play } from './play';
+import { tell, type Told } from './sentence';
+import type { HandState } from './state';
+import type { Voice } from './voice';
+
+/** A way as a screen or a sheet goes through it: one more state than there are steps. */
+export interface Script {
+	readonly steps: readonly Move[];
+	readonly states: readonly HandState[];
+	/** the words of each step, and of the moment after the last */
+	readonly told: readonly Told[];
+}
+
+/**
+ * The steps of a script that has been played before, in words for one pair of hands.
+ *
+ * @param crossing as it is played (see `handed`)
+ * @param moves a script that makes it, yarn moves included
+ */
+export function scriptOf(crossing: Crossing, moves: readonly Move[], voice: Voice): Script {
+	const steps = stepsOf(moves);
+	const played = play(crossing.stitches, steps);
+	if (!played.ok) throw new Error(played.error.message);
+	const { states } = played.value;
+	return {
+		steps,
+		states,
+		told: [...steps.map((step, i) => tell(step, states[i], voice)), tellCrossed(crossing)]
+	};
+}
+
+/**
+ * One stitch worked a step, everything else as it is. Stitches worked from the far end of a cable needle turn
+ * together and stay together, and so do stitches that stay on.
+ */
+export function stepsOf(moves: readonly Move[]): Move[] {
+	return moves.flatMap((move): Move[] =>
+		move.do === 'work' && !('end' in move && move.end) && !('stay' in move && move.stay)
+			? move.stitches.map((word) => ({ ...move, stitches: [word] }))
+			: [move]
+	);
+}
+
+function tellCrossed({ order, over }: Crossing): Told {
+	const front = [...new Set(over.map(([stitch]) => stitch))];
+	const behind = [...new Set(over.map(([, stitch]) => stitch))].sort((a, b) => a - b);
+	const lie = front.length === 1 ? 'lies' : 'lie';
+	return {
+		short: 'Crossed',
+		sentence: `Crossed: ${front.join(', ')} ${lie} in front of ${behind.join(', ')}.`,
+		detail: `The new order is ${order.join(' ')}, all on one needle. Give the cloth a small tug to even it.`
+	};
+}

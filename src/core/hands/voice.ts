@@ -1,0 +1,19 @@
+/** Whose hands a text or picture is for, and in which words. */
+export interface Voice {
+	/** the hand that works: a left-handed knitter works from the right needle onto the left */
+	readonly hand: 'right' | 'left';
+	/** what a left-handed knitter keeps: the words (the cloth comes out mirrored) or the fabric */
+	readonly keep: 'words' | 'fabric';
+	/** the hand that carries the yarn */
+	readonly yarnHand: 'right' | 'left';
+	readonly terms: 'us' | 'uk';
+	readonly units: 'cm' | 'in';
+}
+
+/** A short length in the knitter's units; inches to the nearest quarter. */
+export function lengthSaid(millimetres: number, { units }: Pick<Voice, 'units'>): string {
+	if (units === 'cm') return `${Number((millimetres / 10).toFixed(1))} cm`;
+	const quarters = Math.max(1, Math.round(millimetres / 25.4 / 0.25));
+	const whole = Math.floor(quarters / 4) || '';
+	return `${whole}${['', '¼', '½', '¾'][quarters % 4]} in`;
+}

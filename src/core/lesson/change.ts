@@ -1,0 +1,63 @@
+import { sameCrossing } from '../crossing/crossing';
+import type { Change, Lesson, LessonCrossing, Part } from './lesson';
+
+/**
+ * The lesson after a change. Made to be sent twice and late without harm: what speaks of a part that is gone does
+ * nothing, a part that is there already is not added again, and one whose neighbour is gone goes to the end.
+ */
+export function changed(lesson: Lesson, change: Change): Lesson {
+	switch (change.kind) {
+		case 'set':
+			return { ...lesson, ...change.fields };
+		case 'add-part':
+			return addPart(lesson, change);
+		case 'set-part':
+			return {
+				...lesson,
+				parts: lesson.parts.map((part) => (part.id === change.part ? { ...part, ...change.fields } : part))
+			};
+		case 'move-part': {
+			const part = lesson.parts.find(({ id }) => id === change.part);
+			if (!part || change.after === change.part) return lesson;
+			const rest = lesson.parts.filter(({ id }) => id !== change.part);
+			return { ...lesson, parts: inserted(rest, part, change.after) };
+		}
+		case 'remove-part':
+			return { ...lesson, parts: lesson.parts.filter(({ id }) => id !== change.part) };
+	}
+}
+
+/** The change that takes another one back, told from the lesson before it; `null` when there is nothing to undo. */
+export function undoing(lesson: Lesson, change: Change): Change | null {
+	if (change.kind === 'add-part') return { kind: 'remove-part', part: change.part.id };
+	if (change.kind !== 'remove-part' && change.kind !== 'move-part') return null;
+	const i = lesson.parts.findIndex(({ id }) => id === change.part);
+	if (i < 0) return null;
+	const after = i === 0 ? null : lesson.parts[i - 1].id;
+	return change.kind === 'remove-part'
+		? { kind: 'add-part', part: lesson.parts[i], after }
+		: { kind: 'move-part', part: change.part, after };
+}
+
+function addPart(lesson: Lesson, { part, after, teaches }: Extract<Change, { kind: 'add-part' }>): Lesson {
+	if (lesson.parts.some(({ id }) => id === part.id)) return lesson;
+	if (!teaches) return { ...lesson, parts: inserted(lesson.parts, part, after) };
+	const known = lesson.crossings.find((crossing) => sameTaught(crossing, teaches));
+	const id = known?.id ?? teaches.id;
+	const pointed = 'crossing' in part ? { ...part, crossing: id } : part;
+	return {
+		...lesson,
+		crossings: known ? lesson.crossings : [...lesson.crossings, teaches],
+		parts: inserted(lesson.parts, pointed, after)
+	};
+}
+
+const sameTaught = (a: LessonCrossing, b: LessonCrossing) =>
+	a.name === b.name && sameCrossing(a.crossing, b.crossing);
+
+function inserted(parts: readonly Part[], part: Part, after: string | null): Part[] {
+	if (after === null) return [part, ...parts];
+	const i = parts.findIndex(({ id }) => id === after);
+	const place = i < 0 ? parts.length : i + 1;
+	return [...parts.slice(0, place), part, ...parts.slice(place)];
+}

@@ -1,0 +1,58 @@
+import type * as z from 'zod/mini';
+import type { changeShape, lessonCrossingShape, lessonShape, partShape } from './schema';
+
+/** A lesson: what it teaches, what it needs and its parts in the order they are given. */
+export type Lesson = z.infer<typeof lessonShape>;
+export type Part = z.infer<typeof partShape>;
+export type PartOf<Kind extends Part['kind']> = Extract<Part, { kind: Kind }>;
+export type LessonCrossing = z.infer<typeof lessonCrossingShape>;
+export type Change = z.infer<typeof changeShape>;
+
+/** A lesson with nothing in it yet. */
+export function emptyLesson(title: string): Lesson {
+	return {
+		format: 'pond-loop/lesson@1',
+		title,
+		level: 'beginner',
+		medium: 'hand',
+		minutes: 90,
+		crossings: [],
+		swatches: [],
+		materials: [],
+		parts: []
+	};
+}
+
+/** The crossing a part speaks of, when it speaks of one that the lesson has. */
+export function crossingOf(lesson: Lesson, part: Part): LessonCrossing | undefined {
+	const id = 'crossing' in part ? part.crossing : undefined;
+	return lesson.crossings.find((crossing) => crossing.id === id);
+}
+
+/** The minutes all parts take together. */
+export const minutesOf = (lesson: Pick<Lesson, 'parts'>): number =>
+	lesson.parts.reduce((sum, part) => sum + part.minutes, 0);
+
+/** A part with the minute it begins at, counted from the start of the class. */
+export interface TimedPart {
+	readonly part: Part;
+	readonly from: number;
+}
+
+export function timed(lesson: Pick<Lesson, 'parts'>): TimedPart[] {
+	let from = 0;
+	return lesson.parts.map((part) => {
+		const begins = from;
+		from += part.minutes;
+		return { part, from: begins };
+	});
+}
+
+/** The clock time some minutes after a lesson starts, `19:04`; minutes alone, `+4`, when it has no start. */
+export function clockAt(lesson: Pick<Lesson, 'starts'>, minutes: number): string {
+	const start = /T(\d\d):(\d\d)$/.exec(lesson.starts ?? '');
+	if (!start) return `+${minutes}`;
+	const total = (Number(start[1]) * 60 + Number(start[2]) + minutes) % (24 * 60);
+	const two = (n: number) => String(n).padStart(2, '0');
+	return `${two(Math.floor(total / 60))}:${two(total % 60)}`;
+}

@@ -1,0 +1,149 @@
+import * as z from 'zod/mini';
+import { crossingShape } from '../crossing/schema';
+
+export const LESSON_FORMAT = 'pond-loop/lesson@1';
+
+const id = z.string().check(z.minLength(1), z.maxLength(64));
+const line = z.string().check(z.maxLength(200));
+const text = z.string().check(z.maxLength(20_000));
+const minutes = z.number().check(z.int(), z.minimum(0), z.maximum(600));
+const times = z.number().check(z.int(), z.minimum(1), z.maximum(99));
+
+export const levelShape = z.enum(['beginner', 'improver', 'confident']);
+
+/** Fields that every part has, whatever its kind. */
+const common = { id, title: line, minutes, text: z.optional(text) };
+
+const slips = z.enum([
+	'wrong-hold',
+	'wrong-reach',
+	'extra-loop',
+	'not-crossed',
+	'knitwise',
+	'wrong-face',
+	'wrong-end',
+	'turned',
+	'uneven',
+	'wrong-row',
+	'dropped'
+]);
+
+const compared = z.union([
+	z.object({ crossing: id, way: z.optional(line) }),
+	z.object({ swatch: id })
+]);
+
+/** One part of a lesson; `kind` says what the others of its fields are. */
+export const partShape = z.readonly(
+	z.discriminatedUnion('kind', [
+		z.object({ ...common, kind: z.literal('explain') }),
+		z.object({ ...common, kind: z.literal('picture'), crossing: id }),
+		z.object({
+			...common,
+			kind: z.literal('show'),
+			crossing: id,
+			way: line,
+			times: z.optional(times),
+			pace: z.optional(z.enum(['slow', 'steady'])),
+			yarnHands: z.optional(z.enum(['right', 'left', 'both'])),
+			sides: z.optional(z.enum(['right', 'wrong', 'both']))
+		}),
+		z.object({ ...common, kind: z.literal('compare'), left: compared, right: compared }),
+		z.object({
+			...common,
+			kind: z.literal('swatch'),
+			swatch: id,
+			from: z.optional(times),
+			to: z.optional(times)
+		}),
+		z.object({
+			...common,
+			kind: z.literal('practice'),
+			crossing: z.optional(id),
+			swatch: z.optional(id),
+			times: z.optional(times)
+		}),
+		z.object({ ...common, kind: z.literal('count'), swatch: id, row: z.optional(times) }),
+		z.object({ ...common, kind: z.literal('mend'), crossing: id, slip: slips }),
+		z.object({
+			...common,
+			kind: z.literal('check'),
+			crossing: z.optional(id),
+			question: text,
+			answer: text
+		}),
+		z.object({ ...common, kind: z.literal('finish') }),
+		z.object({ ...common, kind: z.literal('care') }),
+		z.object({ ...common, kind: z.literal('note') })
+	])
+);
+
+export const lessonCrossingShape = z.readonly(
+	z.object({ id, name: line, crossing: crossingShape, saying: z.optional(text) })
+);
+
+/** The shape of `pond-loop/lesson@1`. `starts` is local time, `2026-11-26T19:00`. */
+export const lessonShape = z.readonly(
+	z.object({
+		format: z.literal(LESSON_FORMAT),
+		title: line,
+		level: levelShape,
+		medium: z.enum(['hand', 'brioche', 'double', 'double-front', 'machine', 'loom']),
+		minutes,
+		people: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(999))),
+		leftHanded: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(999))),
+		starts: z.optional(z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/))),
+		yarn: z.optional(z.enum(['grippy', 'plain', 'slippery'])),
+		needles: z.optional(z.union([z.literal(0), z.literal(1), z.literal(2)])),
+		names: z.optional(
+			z.object({
+				school: z.enum(['over', 'hold', 'held', 'lean', 'words']),
+				terms: z.enum(['us', 'uk'])
+			})
+		),
+		crossings: z.readonly(z.array(lessonCrossingShape).check(z.maxLength(100))),
+		swatches: z.readonly(
+			z.array(z.object({ id, title: line, text })).check(z.maxLength(100))
+		),
+		materials: z.readonly(
+			z
+				.array(z.object({ what: line, why: z.optional(line), amount: z.optional(line) }))
+				.check(z.maxLength(200))
+		),
+		parts: z.readonly(z.array(partShape).check(z.maxLength(400))),
+		homework: z.optional(text)
+	})
+);
+
+/** What a change may set of a lesson itself. */
+export const lessonFieldsShape = z.readonly(
+	z.partial(
+		z.strictObject({
+			title: line,
+			level: levelShape,
+			minutes,
+			starts: z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/)),
+			homework: text
+		})
+	)
+);
+
+/** What a change may set of a part: the fields that every kind has. */
+export const partFieldsShape = z.readonly(
+	z.partial(z.strictObject({ title: line, minutes, text }))
+);
+
+/** One small change to a lesson. `after` names the part it comes behind, `null` puts it first. */
+export const changeShape = z.discriminatedUnion('kind', [
+	z.strictObject({ kind: z.literal('set'), fields: lessonFieldsShape }),
+	z.strictObject({
+		kind: z.literal('add-part'),
+		part: partShape,
+		after: z.nullable(id),
+		/** the crossing the part speaks of, when the lesson may not have it yet */
+		teaches: z.optional(lessonCrossingShape)
+	}),
+	z.strictObject({ kind: z.literal('set-part'), part: id, fields: partFieldsShape }),
+	z.strictObject({ kind: z.literal('move-part'), part: id, after: z.nullable(id) }),
+	z.strictObject({ kind: z.literal('remove-part'), part: id })
+]);

@@ -1,0 +1,30 @@
+/** Number words as names use them, zero to twelve; the place in the list is the number. */
+export const NUMBER_WORDS = [
+	'zero',
+	'one',
+	'two',
+	'three',
+	'four',
+	'five',
+	'six',
+	'seven',
+	'eight',
+	'nine',
+	'ten',
+	'eleven',
+	'twelve'
+] as const;
+
+const VALUES = new Map<string, number>(NUMBER_WORDS.map((word, value) => [word, value]));
+
+/** The number a token says, in digits or in words to twelve; `undefined` when it says none. */
+export function numberOf(token: string): number | undefined {
+	const first = token.charCodeAt(0);
+	return first >= 48 && first <= 57 ? Number(token) : VALUES.get(token);
+}
+
+/** A small number in words, a larger one in digits. */
+export const inWords = (count: number): string => NUMBER_WORDS[count] ?? String(count);
+
+export const stitchesInWords = (count: number): string =>
+	`${inWords(count)} ${count === 1 ? 'stitch' : 'stitches'}`;

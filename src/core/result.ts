@@ -1,0 +1,22 @@
+/**
+ * What a user can get wrong: `unreadable` (not understood), `size` (a group of 0 or over 12 stitches,
+ * or over 24 in all), `parity` (a brioche unit on the wrong kind of column), `conflict` (parts that disagree).
+ */
+export type FaultCode = 'unreadable' | 'size' | 'parity' | 'conflict';
+
+/** A fault says what was expected and what to do; `at` is the character or the move it speaks of, from 1. */
+export interface Fault {
+	readonly code: FaultCode;
+	readonly message: string;
+	readonly at?: number;
+}
+
+/** Faults of the user are values; what is thrown is a bug. */
+export type Result<T> =
+	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: Fault };
+
+export const good = <T>(value: T): Result<T> => ({ ok: true, value });
+
+export function fault(code: FaultCode, message: string, at?: number): Result<never> {
+	return { ok: false, error: at === undefined ? { code, message } : { code, message, at } };
+}

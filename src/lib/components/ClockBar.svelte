@@ -1,0 +1,98 @@
+<script lang="ts">
+	import { clockAt, minutesOf, timed, type Lesson } from '$core/lesson/lesson';
+	import { KIND_TONES, KIND_WORDS } from '$lib/parts';
+
+	/** The lesson drawn to scale: a part is as wide as it is long, the end of the class a post in the ground. */
+	let { lesson, chosen, onchoose }: { lesson: Lesson; chosen: string | null; onchoose: (id: string) => void } =
+		$props();
+
+	const WIDTH = 1200;
+	const MINUTE_ROOM = 24;
+	const total = $derived(minutesOf(lesson));
+	const scale = $derived((WIDTH - MINUTE_ROOM) / Math.max(lesson.minutes, total, 1));
+	const post = $derived(lesson.minutes * scale);
+	const over = $derived(total - lesson.minutes);
+	const words = $derived(
+		over > 0 ? `${over} min over` : over < 0 ? `${-over} min left` : 'fits to the minute'
+	);
+	const fits = (text: string, minutes: number) => minutes * scale > text.length * 9.5 + 8;
+</script>
+
+<svg viewBox="0 0 {WIDTH} 84" class="hidden h-auto w-full sm:block" role="group" aria-label="Clock bar: {total} of {lesson.minutes} minutes, {words}">
+	<line x1="0" x2={WIDTH} y1="50" y2="50" class="ground" />
+	{#each timed(lesson) as { part, from } (part.id)}
+		<!-- The list of parts beside it does the same by keyboard. -->
+		<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+		<g class="part {KIND_TONES[part.kind]}" class:late={from >= lesson.minutes} onclick={() => onchoose(part.id)}>
+			<title>{clockAt(lesson, from)} {part.title}, {part.minutes} min</title>
+			<rect x={from * scale + 1.5} y="12" width={Math.max(2, part.minutes * scale - 3)} height="36" rx="7" />
+			{#if fits(KIND_WORDS[part.kind], part.minutes)}
+				<text x={(from + part.minutes / 2) * scale} y="35" text-anchor="middle">{KIND_WORDS[part.kind]}</text>
+			{/if}
+			{#if part.id === chosen}
+				<rect class="ring" x={from * scale - 2.5} y="7.5" width={part.minutes * scale + 5} height="45" rx="10" />
+			{/if}
+		</g>
+	{/each}
+	<line x1={post} x2={post} y1="2" y2="58" class="post" />
+	<text class="mark" x="0" y="76">{clockAt(lesson, 0)}</text>
+	<text class="mark" x={Math.min(post, WIDTH - 4)} y="76" text-anchor="end">class ends {clockAt(lesson, lesson.minutes)} · {words}</text>
+</svg>
+<p class="text-quiet sm:hidden">{total} of {lesson.minutes} minutes · {words}</p>
+
+<style>
+	.ground {
+		stroke: var(--color-hairline);
+		stroke-width: 1.5;
+	}
+	.post {
+		stroke: var(--color-base-content);
+		stroke-width: 4;
+	}
+	.part {
+		cursor: pointer;
+	}
+	.part text {
+		font-size: 15.5px;
+		font-weight: 600;
+	}
+	.hands rect {
+		fill: var(--color-secondary);
+	}
+	.hands text {
+		fill: var(--color-secondary-content);
+	}
+	.own rect {
+		fill: var(--color-accent);
+	}
+	.own text {
+		fill: var(--color-accent-content);
+	}
+	.eyes rect {
+		fill: color-mix(in oklab, var(--color-base-content) 20%, var(--color-base-100));
+	}
+	.open rect {
+		fill: var(--color-base-100);
+		stroke: color-mix(in oklab, var(--color-base-content) 45%, var(--color-base-100));
+		stroke-width: 1.5;
+	}
+	.eyes text,
+	.open text {
+		fill: var(--color-base-content);
+	}
+	.late rect {
+		opacity: 0.55;
+		stroke: var(--color-base-content);
+		stroke-width: 1.5;
+		stroke-dasharray: 4 3;
+	}
+	.part .ring {
+		fill: none;
+		stroke: var(--color-base-content);
+		stroke-width: 3.5;
+	}
+	.mark {
+		font-size: 15.5px;
+		fill: var(--color-base-content);
+	}
+</style>

@@ -1,0 +1,123 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { onMount, tick, untrack } from 'svelte';
+	import Play from '@lucide/svelte/icons/play';
+	import type { Lesson } from '$core/lesson/lesson';
+	import { newId } from '$lib/id';
+	import { useKeys } from '$lib/keys.svelte';
+	import { AT_THE_END, OpenLesson } from '$lib/lesson.svelte';
+	import ClockBar from './ClockBar.svelte';
+	import LessonHead from './LessonHead.svelte';
+	import PartDesk from './PartDesk.svelte';
+	import PartList from './PartList.svelte';
+	import UndoBar from './UndoBar.svelte';
+
+	/** A lesson to write: its clock, its parts, the chosen part. */
+	let props: { id: string; version: number; lesson: Lesson } = $props();
+
+	const open = untrack(() => new OpenLesson(props.id, props.version, props.lesson));
+	onMount(() => open.watch());
+
+	let chosen = $state<string | null>(untrack(() => props.lesson.parts[0]?.id ?? null));
+	let desk = $state<HTMLElement>();
+	const lesson = $derived(open.lesson);
+	const index = $derived(lesson.parts.findIndex(({ id }) => id === chosen));
+	const part = $derived(lesson.parts[index]);
+
+	function choose(id: string | null) {
+		chosen = id;
+		// On a narrow page the part lies below the list.
+		if (desk && desk.getBoundingClientRect().top > innerHeight - 80) desk.scrollIntoView({ behavior: 'smooth' });
+	}
+
+	async function addNote() {
+		const id = newId();
+		open.change({
+			kind: 'add-part',
+			part: { id, kind: 'note', title: 'A note', minutes: 2, text: '' },
+			after: part?.id ?? AT_THE_END
+		});
+		choose(id);
+		await tick();
+		const title = desk?.querySelector<HTMLInputElement>('input[name="title"]');
+		title?.focus();
+		title?.select();
+	}
+
+	function move(by: -1 | 1) {
+		const to = index + by;
+		if (!part || to < 0 || to >= lesson.parts.length) return;
+		const after = by === 1 ? lesson.parts[to].id : (lesson.parts[to - 1]?.id ?? null);
+		open.change({ kind: 'move-part', part: part.id, after }, { said: `“${part.title}” moved.` });
+	}
+
+	function remove() {
+		if (!part) return;
+		const next = lesson.parts[index + 1] ?? lesson.parts[index - 1];
+		open.change({ kind: 'remove-part', part: part.id }, { said: `“${part.title}” removed.` });
+		choose(next?.id ?? null);
+	}
+
+	const step = (by: -1 | 1) => choose(lesson.parts[index + by]?.id ?? chosen);
+
+	useKeys([
+		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => step(1) },
+		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => step(-1) },
+		{ key: 'Alt+ArrowDown', cap: 'Alt ↓', says: 'move the part later', run: () => move(1) },
+		{ key: 'Alt+ArrowUp', cap: 'Alt ↑', says: 'move the part earlier', run: () => move(-1) },
+		{ key: 'n', cap: 'N', says: 'add a note behind it', run: addNote },
+		{ key: 'Delete', cap: 'Del', says: 'remove the part', run: remove },
+		{ key: 'u', cap: 'U', says: 'undo the last move or removal', run: () => open.takeBack() }
+	]);
+</script>
+
+<svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
+
+<div class="px-4 pt-5 pb-24 sm:px-7">
+	<div class="flex flex-wrap items-start gap-x-6 gap-y-3">
+		<LessonHead {open} />
+		<div class="ml-auto flex gap-3">
+			<a class="press" href={resolve('/lessons/[id]/sheet', { id: props.id })}>Take-home sheet</a>
+			<a class="press press-main" href={resolve('/lessons/[id]/stage', { id: props.id })}>
+				Teach it <Play size={17} aria-hidden="true" fill="currentColor" />
+			</a>
+		</div>
+	</div>
+
+	{#if lesson.parts.length === 0}
+		<div class="py-14">
+			<h2 class="text-2xl">Nothing in it yet</h2>
+			<p class="mt-2 max-w-prose text-lg">
+				Find a cross at the Bench, choose a way to make it, and put it in here. Or begin with a note.
+			</p>
+			<p class="mt-5 flex flex-wrap gap-3">
+				<a class="press" href={resolve('/')}>To the Bench</a>
+				<button type="button" class="press" onclick={addNote}>Add a note</button>
+			</p>
+		</div>
+	{:else}
+		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} /></div>
+		<div class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[23.5rem_minmax(0,1fr)]">
+			<section aria-label="Parts">
+				<PartList {open} {chosen} onchoose={choose} />
+				<p class="mt-4 flex flex-wrap gap-3">
+					<button type="button" class="press press-quiet" onclick={addNote}>
+						Add a note <kbd class="key-cap hidden sm:inline-block">N</kbd>
+					</button>
+					<a class="press press-quiet" href={resolve('/')}>Add a cross from the Bench</a>
+				</p>
+			</section>
+			<section bind:this={desk} aria-label="The chosen part" class="scroll-mt-4">
+				{#if part}
+					{#key part.id}
+						<PartDesk {open} {part} first={index === 0} last={index === lesson.parts.length - 1} onmove={move} onremove={remove} />
+					{/key}
+				{/if}
+			</section>
+		</div>
+	{/if}
+</div>
+
+{#if open.undo}
+	<UndoBar said={open.undo.said} onundo={() => open.takeBack()} onclose={() => (open.undo = null)} />
+{/if}

@@ -1,0 +1,65 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import type { Crossing } from '$core/crossing/crossing';
+	import type { Way } from '$core/ways/ways';
+	import { newId } from '$lib/id';
+	import { makeLesson, postChange, showPart } from '$lib/lesson.svelte';
+
+	/** Adds the crossing, made in this way, as a part to show at the end of a lesson. */
+	let {
+		lessons,
+		name,
+		crossing,
+		way,
+		onput
+	}: {
+		lessons: readonly { id: string; title: string }[];
+		name: string;
+		crossing: Crossing;
+		way: Way;
+		onput: () => void;
+	} = $props();
+
+	let title = $state('');
+	let put = $state<{ id: string; title: string } | null>(null);
+
+	function into(lesson: { id: string; title: string }) {
+		postChange(lesson.id, showPart(name, crossing, way), 0);
+		put = lesson;
+	}
+
+	function makeNew(event: SubmitEvent) {
+		event.preventDefault();
+		const lesson = { id: newId(), title: title.trim() || `Lesson on ${name}` };
+		makeLesson(lesson.id, lesson.title);
+		into(lesson);
+	}
+</script>
+
+{#if put}
+	<p class="mb-4 text-lg" role="status">It stands at the end of “{put.title}”.</p>
+	<p class="flex flex-wrap gap-3">
+		<a class="press press-main" href={resolve('/lessons/[id]', { id: put.id })}>Open the lesson</a>
+		<button type="button" class="press" onclick={onput}>Stay at the Bench</button>
+	</p>
+{:else}
+	<p class="text-quiet mb-3">{way.title}, {way.movements} moves. It goes to the end of the lesson.</p>
+	{#if lessons.length > 0}
+		<ul class="mb-5 grid gap-2">
+			{#each lessons as lesson (lesson.id)}
+				<li>
+					<button type="button" class="press press-quiet w-full justify-start! text-left" onclick={() => into(lesson)}>
+						{lesson.title || 'Lesson without a name'}
+					</button>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	<form class="grid gap-2" onsubmit={makeNew}>
+		<label class="font-semibold" for="new-lesson">Or a new lesson</label>
+		<div class="flex gap-2">
+			<input id="new-lesson" class="field" bind:value={title} maxlength="200" placeholder="Lesson on {name}" autocomplete="off" />
+			<button class="press press-main shrink-0">Make it</button>
+		</div>
+	</form>
+{/if}

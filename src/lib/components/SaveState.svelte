@@ -1,0 +1,31 @@
+<script lang="ts">
+	import Check from '@lucide/svelte/icons/check';
+	import CloudOff from '@lucide/svelte/icons/cloud-off';
+	import CircleAlert from '@lucide/svelte/icons/circle-alert';
+	import LoaderCircle from '@lucide/svelte/icons/loader-circle';
+	import { outbox } from '$lib/outbox.svelte';
+
+	/** Says whether what was done here has reached the server. */
+	const count = $derived(outbox.letters.length);
+	const time = $derived(
+		outbox.savedAt?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? ''
+	);
+</script>
+
+<p class="flex min-h-6 items-center gap-2 text-sm" role="status" data-save={outbox.state}>
+	{#if outbox.state === 'sending'}
+		<LoaderCircle size={17} aria-hidden="true" class="motion-safe:animate-spin" /> Saving
+	{:else if outbox.state === 'away'}
+		<CloudOff size={17} aria-hidden="true" />
+		<span>Server away. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
+		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.send()}>Try now</button>
+	{:else if outbox.state === 'refused'}
+		<CircleAlert size={17} aria-hidden="true" class="text-error" />
+		<span class="text-error">{outbox.refusal?.message}</span>
+		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.discardRefused()}>
+			Give that change up
+		</button>
+	{:else if time}
+		<Check size={17} aria-hidden="true" /> Saved {time}
+	{/if}
+</p>

@@ -1,0 +1,91 @@
+<script lang="ts">
+	import { getSettings } from '$lib/settings.svelte';
+	import type { Settings } from '$lib/settings';
+
+	/** The teacher's settings. Each takes effect at once, on every sentence and picture. */
+	const settings = getSettings();
+
+	interface Choice {
+		field: keyof Settings;
+		legend: string;
+		choices: readonly { value: string; label: string }[];
+	}
+
+	const CHOICES: readonly Choice[] = [
+		{
+			field: 'hand',
+			legend: 'Knitting',
+			choices: [
+				{ value: 'right', label: 'Right-handed' },
+				{ value: 'left', label: 'Left-handed' }
+			]
+		},
+		{
+			field: 'keep',
+			legend: 'Left-handed knitters keep',
+			choices: [
+				{ value: 'fabric', label: 'The fabric: holds change sides' },
+				{ value: 'words', label: 'The words: cloth comes out mirrored' }
+			]
+		},
+		{
+			field: 'yarnHand',
+			legend: 'Yarn carried in',
+			choices: [
+				{ value: 'right', label: 'Right hand' },
+				{ value: 'left', label: 'Left hand' }
+			]
+		},
+		{
+			field: 'terms',
+			legend: 'Words',
+			choices: [
+				{ value: 'us', label: 'US' },
+				{ value: 'uk', label: 'UK' }
+			]
+		},
+		{
+			field: 'units',
+			legend: 'Lengths',
+			choices: [
+				{ value: 'cm', label: 'Centimetres, A4' },
+				{ value: 'in', label: 'Inches, Letter' }
+			]
+		},
+		{
+			field: 'theme',
+			legend: 'Light',
+			choices: [
+				{ value: 'day', label: 'Day' },
+				{ value: 'evening', label: 'Evening' }
+			]
+		}
+	];
+
+	const shown = $derived(CHOICES.filter(({ field }) => field !== 'keep' || settings.value.hand === 'left'));
+</script>
+
+<div class="grid gap-4">
+	{#each shown as { field, legend, choices } (field)}
+		<fieldset>
+			<legend class="text-quiet mb-1.5 font-semibold">{legend}</legend>
+			<div class="flex flex-wrap gap-2">
+				{#each choices as { value, label } (value)}
+					<label
+						class="press press-quiet has-checked:press-main has-focus-visible:outline-base-content has-focus-visible:outline-3 has-focus-visible:outline-offset-2"
+					>
+						<input
+							type="radio"
+							class="sr-only"
+							name={field}
+							{value}
+							checked={settings.value[field] === value}
+							onchange={() => settings.change({ [field]: value })}
+						/>
+						{label}
+					</label>
+				{/each}
+			</div>
+		</fieldset>
+	{/each}
+</div>

@@ -1,0 +1,95 @@
+<script lang="ts">
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
+	import type { Script } from '$core/hands/steps';
+
+	/** The sentence of the present step, forward and back as big as a thumb, and the whole script as a strip. */
+	let { script, step = $bindable(0) }: { script: Script; step?: number } = $props();
+
+	let strip: HTMLOListElement;
+	const last = $derived(script.told.length - 1);
+	const told = $derived(script.told[Math.min(step, last)]);
+
+	$effect(() => {
+		const current = strip.children[step] as HTMLElement | undefined;
+		if (current) strip.scrollLeft = current.offsetLeft - strip.clientWidth / 2 + current.clientWidth / 2;
+	});
+</script>
+
+<div class="player bg-neutral text-neutral-content grid gap-4 px-4 pt-4 pb-3 sm:px-7 sm:pt-5">
+	<div class="flex items-center gap-4 sm:gap-6">
+		<button type="button" class="thumb" disabled={step === 0} onclick={() => (step -= 1)} aria-label="Back one step">
+			<ChevronLeft size={34} strokeWidth={2.6} aria-hidden="true" />
+		</button>
+		<div class="min-h-19 flex-1" aria-live="polite">
+			<p class="font-serif text-[1.3rem] leading-tight font-medium sm:text-[1.85rem]" data-testid="sentence">{told.sentence}</p>
+			<p class="mt-1 text-base opacity-90 sm:text-[1.06rem]">{told.detail}</p>
+		</div>
+		<button type="button" class="thumb thumb-main" disabled={step === last} onclick={() => (step += 1)} aria-label="Forward one step">
+			<ChevronRight size={34} strokeWidth={2.6} aria-hidden="true" />
+		</button>
+	</div>
+	<ol bind:this={strip} class="strip flex overflow-x-auto pb-1" aria-label="All steps">
+		{#each script.told as { short }, i (i)}
+			<li class="min-w-24 flex-1">
+				<button
+					type="button"
+					class="step {i < step ? 'done' : ''} {i === step ? 'now' : ''}"
+					aria-current={i === step ? 'step' : undefined}
+					onclick={() => (step = i)}>{short}</button
+				>
+			</li>
+		{/each}
+	</ol>
+</div>
+
+<style>
+	.thumb {
+		display: grid;
+		place-items: center;
+		flex: none;
+		width: 4rem;
+		height: 4.6rem;
+		border: 2px solid color-mix(in oklab, currentColor 62%, transparent);
+		border-radius: 1rem;
+		cursor: pointer;
+	}
+	.thumb:disabled {
+		opacity: 0.35;
+		cursor: default;
+	}
+	.thumb-main:not(:disabled) {
+		background: var(--color-neutral-content);
+		color: var(--color-neutral);
+		border-color: var(--color-neutral-content);
+	}
+	.player :focus-visible {
+		outline-color: var(--color-neutral-content);
+	}
+	.strip {
+		scrollbar-width: thin;
+		scrollbar-color: color-mix(in oklab, currentColor 40%, transparent) transparent;
+	}
+	.step {
+		width: 100%;
+		min-height: 3.6rem;
+		padding: 0.45rem 0.5rem 0.3rem 0.1rem;
+		border-top: 4px solid color-mix(in oklab, var(--color-neutral-content) 32%, var(--color-neutral));
+		text-align: left;
+		font-size: 0.9375rem;
+		line-height: 1.3;
+		cursor: pointer;
+		display: block;
+		height: 100%;
+	}
+	.step.done {
+		border-top-color: color-mix(in oklab, var(--color-neutral-content) 68%, var(--color-neutral));
+	}
+	.step.now {
+		border-top-color: var(--color-neutral-content);
+		font-weight: 700;
+	}
+	.step:hover {
+		text-decoration: underline;
+	}
+</style>

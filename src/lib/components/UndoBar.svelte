@@ -1,0 +1,20 @@
+<script lang="ts">
+	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import X from '@lucide/svelte/icons/x';
+
+	/** Says what was just done and offers to take it back, for as long as it stands. */
+	let { said, onundo, onclose }: { said: string; onundo: () => void; onclose: () => void } = $props();
+</script>
+
+<div
+	class="bg-neutral text-neutral-content fixed inset-x-4 bottom-4 z-20 mx-auto flex w-fit max-w-[calc(100vw-2rem)] items-center gap-3 rounded-2xl py-2 pr-2 pl-5 shadow-xl"
+	role="status"
+>
+	<span>{said}</span>
+	<button type="button" class="hover:bg-neutral-content/15 flex min-h-11 items-center gap-2 rounded-xl px-3 font-semibold underline" onclick={onundo}>
+		<Undo2 size={18} aria-hidden="true" /> Undo
+	</button>
+	<button type="button" class="hover:bg-neutral-content/15 grid min-h-11 min-w-11 place-items-center rounded-xl" onclick={onclose} aria-label="Close this message">
+		<X size={18} aria-hidden="true" />
+	</button>
+</div>

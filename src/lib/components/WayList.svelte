@@ -1,0 +1,47 @@
+<script lang="ts">
+	import type { Way } from '$core/ways/ways';
+
+	/** Ways side by side: what each costs, and what speaks against it. */
+	let { ways, chosen, onchoose }: { ways: readonly Way[]; chosen: string; onchoose: (id: string) => void } =
+		$props();
+
+	const loose = ({ mostLoose }: Way) =>
+		mostLoose === 0 ? 'nothing hangs free' : `${mostLoose} ${mostLoose === 1 ? 'hangs' : 'hang'} free`;
+	const proof = $derived.by(() => {
+		const agreeing = ways.filter((way) => way.agrees && way.result.twisted.length === 0).length;
+		if (agreeing < ways.length)
+			return `${agreeing} of ${ways.length} were played through to the same order and front strand with nothing twisted.`;
+		return `All ${ways.length} were played through: same order, same strand in front, nothing twisted.`;
+	});
+</script>
+
+<fieldset>
+	<legend class="mb-2 font-serif text-xl font-semibold">Ways to make it</legend>
+	<div class="grid gap-1">
+		{#each ways as way (way.id)}
+			<label
+				class="has-checked:bg-primary has-checked:text-primary-content hover:bg-base-200 has-focus-visible:outline-base-content grid cursor-pointer gap-0.5 rounded-xl px-3.5 py-2.5 has-focus-visible:outline-3 has-focus-visible:outline-offset-2"
+			>
+				<input
+					type="radio"
+					class="sr-only"
+					name="way"
+					value={way.id}
+					checked={way.id === chosen}
+					onchange={() => onchoose(way.id)}
+				/>
+				<span class="flex items-baseline justify-between gap-3">
+					<span class="text-[1.06rem] font-semibold">{way.title}</span>
+					<span class="shrink-0 text-sm">{way.movements} moves</span>
+				</span>
+				<span class="text-sm">{way.gist} {loose(way)[0].toUpperCase() + loose(way).slice(1)}.</span>
+				{#each way.cautions as caution (caution)}
+					<span class="text-sm font-semibold">Mind: {caution}</span>
+				{/each}
+			</label>
+		{/each}
+	</div>
+	{#if ways.length > 0}
+		<p class="border-accent mt-3 rounded-xl border px-3.5 py-2.5 text-sm">✓ {proof}</p>
+	{/if}
+</fieldset>

@@ -1,0 +1,49 @@
+import { tinykeys } from 'tinykeys';
+
+/** A key of a page: what is pressed, how the sheet of keys shows it, and what it does. */
+export interface KeyBinding {
+	/** in tinykeys' words, as `ArrowRight` or `Shift+ArrowUp` */
+	readonly key: string;
+	readonly cap: string;
+	readonly says: string;
+	run(): void;
+}
+
+let sheet = $state.raw<readonly KeyBinding[]>([]);
+
+/** The keys that work on this page, for the sheet. */
+export const keysHere = () => sheet;
+
+/** True where a key is meant for typing, or for a dialog that lies over the page. */
+function isBusy(event: KeyboardEvent): boolean {
+	const target = event.target as HTMLElement | null;
+	return (
+		event.defaultPrevented ||
+		target?.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]') != null ||
+		document.querySelector('dialog[open]') != null
+	);
+}
+
+/** Keys for as long as the component that calls this lives. */
+export function useKeys(bindings: readonly KeyBinding[]): void {
+	$effect(() => {
+		sheet = [...sheet, ...bindings];
+		const stop = tinykeys(
+			window,
+			Object.fromEntries(
+				bindings.map(({ key, run }) => [
+					key,
+					(event: KeyboardEvent) => {
+						if (isBusy(event)) return;
+						event.preventDefault();
+						run();
+					}
+				])
+			)
+		);
+		return () => {
+			stop();
+			sheet = sheet.filter((binding) => !bindings.includes(binding));
+		};
+	});
+}

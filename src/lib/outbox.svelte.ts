@@ -1,0 +1,167 @@
+import { newId } from './id';
+
+/** Something that was done here and has to reach the server: where it goes and what it says. */
+export interface Letter {
+	/** made here, so that the server takes a letter that comes twice once */
+	readonly id: string;
+	readonly to: string;
+	readonly body: Readonly<Record<string, unknown>>;
+	/** letters with the same topic replace each other while none of them is on its way */
+	readonly topic?: string;
+	readonly tried: boolean;
+}
+
+export interface Refusal {
+	readonly letter: Letter;
+	readonly message: string;
+}
+
+export type Answer = Readonly<Record<string, unknown>>;
+
+/** `away`: the server did not answer and is asked again; what is here stays here till then. */
+export type OutboxState = 'saved' | 'sending' | 'away' | 'refused';
+
+const KEY = 'pond-loop:outbox:';
+/** Pause after typing before a letter leaves, and the pauses between tries while the server is away. */
+const REST_MS = 400;
+const RETRY_MS = [500, 1_000, 2_000, 4_000];
+const TIMEOUT_MS = 8_000;
+
+/**
+ * Keeps every change in this browser until the server has acknowledged it, and sends them one after another, in the
+ * order they were made. A page that is closed, or a server that is away, loses nothing: letters lie in local
+ * storage from the first keystroke on, and are sent by the next page that opens.
+ */
+export class Outbox {
+	letters = $state.raw<readonly Letter[]>([]);
+	refusal = $state.raw<Refusal | null>(null);
+	away = $state(false);
+	savedAt = $state.raw<Date | null>(null);
+	readonly state: OutboxState = $derived.by(() => {
+		if (this.refusal) return 'refused';
+		if (this.letters.length === 0) return 'saved';
+		return this.away ? 'away' : 'sending';
+	});
+
+	#count = 0;
+	#failures = 0;
+	#busy = false;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#listeners = new Set<(letter: Letter, answer: Answer) => void>();
+
+	/** Takes up the letters an earlier page left, and sends when the browser is back on line. Call in the browser. */
+	open(): void {
+		const found: Letter[] = [];
+		for (const key of Object.keys(localStorage).filter((key) => key.startsWith(KEY)).sort()) {
+			try {
+				found.push({ ...JSON.parse(localStorage.getItem(key) ?? ''), tried: true });
+			} catch {
+				localStorage.removeItem(key);
+			}
+			this.#count = Math.max(this.#count, Number(key.slice(KEY.length).split(':')[0]) || 0);
+		}
+		this.#keys = new Map(found.map((letter) => [letter.id, this.#keyIn(letter.id)]));
+		this.letters = found;
+		addEventListener('online', () => this.send());
+		this.send();
+	}
+
+	/** Keeps a letter and sends it after a short rest; later ones of the same topic take its place meanwhile. */
+	post(to: string, body: Letter['body'], topic?: string): void {
+		const last = this.letters.at(-1);
+		const replaces = topic !== undefined && last && last.topic === topic && last.to === to && !last.tried;
+		if (replaces) this.#forget(last);
+		const letter: Letter = { id: newId(), to, body, topic, tried: false };
+		this.letters = [...this.letters, letter];
+		const key = `${KEY}${String(++this.#count).padStart(9, '0')}:${letter.id}`;
+		this.#keys.set(letter.id, key);
+		localStorage.setItem(key, JSON.stringify(letter));
+		this.#later(topic ? REST_MS : 0);
+	}
+
+	/** Calls back with every letter the server has taken; returns how to stop that. */
+	onTaken(listener: (letter: Letter, answer: Answer) => void): () => void {
+		this.#listeners.add(listener);
+		return () => this.#listeners.delete(listener);
+	}
+
+	/** Sends what waits, now. */
+	send(): void {
+		this.#later(0);
+	}
+
+	/** Gives up the letter that was refused, and goes on with the next. */
+	discardRefused(): void {
+		if (!this.refusal) return;
+		this.#forget(this.refusal.letter);
+		this.refusal = null;
+		this.send();
+	}
+
+	#keys = new Map<string, string>();
+
+	#keyIn(id: string): string {
+		return Object.keys(localStorage).find((key) => key.startsWith(KEY) && key.endsWith(id)) ?? '';
+	}
+
+	#forget(letter: Letter): void {
+		this.letters = this.letters.filter(({ id }) => id !== letter.id);
+		localStorage.removeItem(this.#keys.get(letter.id) ?? '');
+		this.#keys.delete(letter.id);
+	}
+
+	#later(ms: number): void {
+		clearTimeout(this.#timer);
+		this.#timer = setTimeout(() => void this.#run(), ms);
+	}
+
+	async #run(): Promise<void> {
+		if (this.#busy || this.refusal) return;
+		this.#busy = true;
+		try {
+			while (this.letters.length > 0 && !this.refusal) {
+				if (!(await this.#deliver())) break;
+			}
+		} finally {
+			this.#busy = false;
+		}
+	}
+
+	/** Sends the first letter; false when the server is away and a later try is due. */
+	async #deliver(): Promise<boolean> {
+		const letter: Letter = { ...this.letters[0], tried: true };
+		this.letters = [letter, ...this.letters.slice(1)];
+		let response: Response | null = null;
+		let answer: Answer = {};
+		try {
+			response = await fetch(letter.to, {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ ...letter.body, id: letter.id }),
+				signal: AbortSignal.timeout(TIMEOUT_MS)
+			});
+			answer = await response.json();
+		} catch {
+			response = null;
+		}
+		if (!response || response.status >= 500) {
+			this.away = true;
+			this.#later(RETRY_MS[Math.min(this.#failures++, RETRY_MS.length - 1)]);
+			return false;
+		}
+		this.away = false;
+		this.#failures = 0;
+		if (response.ok) {
+			this.#listeners.forEach((listener) => listener(letter, answer));
+			this.#forget(letter);
+			this.savedAt = new Date();
+		} else {
+			const { error } = answer as { error?: { message?: string } };
+			this.refusal = { letter, message: error?.message ?? 'The server did not take this change.' };
+		}
+		return true;
+	}
+}
+
+/** The outbox of this page. */
+export const outbox = new Outbox();

@@ -1,0 +1,33 @@
+import type { Part } from '$core/lesson/lesson';
+
+/** What a teacher calls each kind of part, short enough for the clock bar. */
+export const KIND_WORDS: Readonly<Record<Part['kind'], string>> = {
+	explain: 'Tell',
+	picture: 'See',
+	show: 'Show',
+	compare: 'Compare',
+	swatch: 'Rows',
+	practice: 'Knit',
+	count: 'Count',
+	mend: 'Mend',
+	check: 'Ask',
+	finish: 'Finish',
+	care: 'Rest',
+	note: 'Note'
+};
+
+/** How a part looks on the clock bar: what hands do is dark, what eyes do is pale, rest is open. */
+export const KIND_TONES: Readonly<Record<Part['kind'], 'hands' | 'eyes' | 'own' | 'open'>> = {
+	explain: 'eyes',
+	picture: 'eyes',
+	show: 'hands',
+	compare: 'hands',
+	swatch: 'own',
+	practice: 'own',
+	count: 'own',
+	mend: 'hands',
+	check: 'open',
+	finish: 'own',
+	care: 'open',
+	note: 'open'
+};

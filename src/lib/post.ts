@@ -1,0 +1,17 @@
+/**
+ * Posts something that can wait for an answer. Gives back what went wrong in words for the page, or `null`.
+ */
+export async function posted(to: string, body: unknown): Promise<string | null> {
+	try {
+		const response = await fetch(to, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify(body)
+		});
+		if (response.ok) return null;
+		const answer = await response.json().catch(() => null);
+		return answer?.error?.message ?? 'The server did not take this.';
+	} catch {
+		return 'The server does not answer. Nothing is lost; try again in a moment.';
+	}
+}

@@ -1,0 +1,30 @@
+import { json } from '@sveltejs/kit';
+import type * as z from 'zod/mini';
+import { shaped } from '$core/formats/json';
+import type { Result } from '$core/result';
+
+/** Largest body a server route reads, in bytes. */
+const LARGEST_BODY = 256 * 1024;
+
+/** An error as every server route gives it: a code for programs, a message that says what to do. */
+export function refuse(status: number, code: string, message: string): Response {
+	return json({ error: { code, message } }, { status });
+}
+
+export const noSuchLesson = () =>
+	refuse(404, 'missing', 'This lesson is not here. It may have been removed; look in the list of lessons.');
+
+/** A request's JSON body in the shape a route wants, or the answer that refuses it. */
+export async function bodyOf<Shape extends z.ZodMiniType>(
+	request: Request,
+	shape: Shape
+): Promise<Result<z.infer<Shape>>> {
+	const text = await request.text();
+	let value: unknown;
+	try {
+		value = text.length <= LARGEST_BODY ? JSON.parse(text) : undefined;
+	} catch {
+		value = undefined;
+	}
+	return shaped(shape, value, 'what this address takes');
+}

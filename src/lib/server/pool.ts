@@ -1,0 +1,50 @@
+import pg from 'pg';
+import { env } from '$env/dynamic/private';
+import { log } from './log';
+
+/** Longest a statement, and the wait for a connection, may take. */
+const STATEMENT_MS = 5_000;
+const CONNECT_MS = 2_000;
+
+let pool: pg.Pool | undefined;
+
+/** The pool of this process, opened at first use; it reads its address from `DATABASE_URL`. */
+export function database(): pg.Pool {
+	if (!pool) {
+		pool = new pg.Pool({
+			connectionString: env.DATABASE_URL,
+			max: 10,
+			statement_timeout: STATEMENT_MS,
+			connectionTimeoutMillis: CONNECT_MS,
+			idle_in_transaction_session_timeout: STATEMENT_MS
+		});
+		// An idle connection that breaks is replaced at the next query; without a listener it would end the process.
+		pool.on('error', (error) => log.warn({ err: error }, 'idle database connection lost'));
+	}
+	return pool;
+}
+
+/** Runs `body` in one transaction: all of it is kept, or, if it throws, nothing. */
+export async function inTransaction<T>(body: (client: pg.PoolClient) => Promise<T>): Promise<T> {
+	const client = await database().connect();
+	try {
+		await client.query('begin');
+		const answer = await body(client);
+		await client.query('commit');
+		client.release();
+		return answer;
+	} catch (error) {
+		const broken = await client.query('rollback').then(
+			() => undefined,
+			(reason: Error) => reason
+		);
+		client.release(broken);
+		throw error;
+	}
+}
+
+/** Lets running queries end and closes every connection. */
+export async function closeDatabase(): Promise<void> {
+	await pool?.end();
+	pool = undefined;
+}

@@ -1,0 +1,44 @@
+import * as z from 'zod/mini';
+import { DEFAULT_SETTINGS, type Settings } from '$lib/settings';
+import { database } from '../pool';
+
+export const settingsShape = z.strictObject({
+	hand: z.enum(['right', 'left']),
+	keep: z.enum(['words', 'fabric']),
+	yarnHand: z.enum(['right', 'left']),
+	terms: z.enum(['us', 'uk']),
+	units: z.enum(['cm', 'in']),
+	theme: z.enum(['day', 'evening'])
+});
+
+/** A teacher as every request knows them. */
+export interface Teacher {
+	readonly id: string;
+	readonly name: string;
+	readonly settings: Settings;
+}
+
+/** The one teacher there is until accounts come. */
+export async function onlyTeacher(): Promise<Teacher> {
+	const { rows } = await database().query<{ id: string; name: string; settings: object }>({
+		name: 'only-teacher',
+		text: 'select id, name, settings from teachers order by created_at limit 1'
+	});
+	const [{ id, name, settings }] = rows;
+	const kept = z.safeParse(z.partial(settingsShape), settings);
+	return { id, name, settings: { ...DEFAULT_SETTINGS, ...(kept.success ? kept.data : {}) } };
+}
+
+export async function keepSettings(teacher: string, settings: Settings): Promise<void> {
+	await database().query('update teachers set settings = $2 where id = $1', [teacher, settings]);
+}
+
+/** True when the database answers. */
+export async function answers(): Promise<boolean> {
+	try {
+		const { rows } = await database().query<{ up: number }>({ name: 'up', text: 'select 1 as up' });
+		return rows[0].up === 1;
+	} catch {
+		return false;
+	}
+}

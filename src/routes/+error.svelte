@@ -1,0 +1,15 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+</script>
+
+<svelte:head><title>Not here · Pond Loop</title></svelte:head>
+
+<div class="mx-auto grid max-w-xl gap-5 px-6 py-20">
+	<h1 class="text-4xl">{page.status === 404 ? 'Nothing lies here' : 'Something slipped'}</h1>
+	<p class="text-lg">{page.error?.message}</p>
+	<p class="flex flex-wrap gap-3">
+		<a class="press press-main" href={resolve('/')}>To the Bench</a>
+		<a class="press" href={resolve('/lessons')}>To the lessons</a>
+	</p>
+</div>

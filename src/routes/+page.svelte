@@ -1,0 +1,227 @@
+<script lang="ts">
+	import { replaceState } from '$app/navigation';
+	import { page } from '$app/state';
+	import { untrack } from 'svelte';
+	import Plus from '@lucide/svelte/icons/plus';
+	import { inWords } from '$core/naming/numbers';
+	import { nameOf } from '$core/naming/name';
+	import { nearNames } from '$core/naming/near';
+	import { read } from '$core/naming/read';
+	import { scriptOf } from '$core/hands/steps';
+	import { handed } from '$core/ways/handed';
+	import { waysOf } from '$core/ways/ways';
+	import ClothPicture from '$lib/components/ClothPicture.svelte';
+	import Dialog from '$lib/components/Dialog.svelte';
+	import NeedleRail from '$lib/components/NeedleRail.svelte';
+	import PutIntoLesson from '$lib/components/PutIntoLesson.svelte';
+	import StepPlayer from '$lib/components/StepPlayer.svelte';
+	import WayList from '$lib/components/WayList.svelte';
+	import { useKeys } from '$lib/keys.svelte';
+	import { getSettings } from '$lib/settings.svelte';
+
+	let { data } = $props();
+	const settings = getSettings();
+	const voice = $derived(settings.value);
+
+	const START = '2/2 RC';
+	const asked = untrack(() => page.url.searchParams);
+	let text = $state(asked.get('name') ?? START);
+	let way = $state(asked.get('way') ?? 'cn-off');
+	let step = $state(Number(asked.get('step')) || 0);
+	let adding = $state(false);
+	let input: HTMLInputElement;
+	let railWidth = $state(944);
+	let railHeight = $state(452);
+
+	const answer = $derived(read(text));
+	// The old rail stays until there is a new one.
+	let standing = $state.raw(untrack(() => (answer.ok ? answer.value : mustRead(START))));
+	const readings = $derived(answer.ok ? answer.value : standing);
+	$effect(() => {
+		if (answer.ok) standing = answer.value;
+	});
+	const reading = $derived(readings.readings[0]);
+	const name = $derived(nameOf(reading.crossing));
+	const hands = $derived(handed(reading.crossing, voice));
+	const ways = $derived(waysOf(hands.played));
+	const chosen = $derived(ways.find(({ id }) => id === way) ?? ways[0]);
+	const script = $derived(scriptOf(hands.played, chosen.moves, voice));
+	const at = $derived(Math.min(step, script.steps.length));
+	const near = $derived(answer.ok ? [] : nearNames(text));
+	// A narrow rail is drawn in a narrower frame, so that its stitches keep their size.
+	const narrow = $derived(railWidth < 640);
+	const frame = $derived({
+		width: narrow ? 520 : 944,
+		height: Math.round((narrow ? 520 : 944) * (railHeight / Math.max(1, railWidth)))
+	});
+
+	function mustRead(name: string) {
+		const known = read(name);
+		if (!known.ok) throw new Error(known.error.message);
+		return known.value;
+	}
+
+	function choose(id: string) {
+		way = id;
+		step = 0;
+	}
+
+	function retype(next: string) {
+		text = next;
+		step = 0;
+	}
+
+	const go = (to: number) => (step = Math.max(0, Math.min(script.steps.length, to)));
+
+	$effect(() => {
+		const query = new URLSearchParams({ name, way: chosen.id, step: String(at) });
+		const timer = setTimeout(() => {
+			if (answer.ok && location.search !== `?${query}`) replaceState(`?${query}`, {});
+		}, 200);
+		return () => clearTimeout(timer);
+	});
+
+	useKeys([
+		{ key: 'ArrowRight', cap: '→', says: 'next step', run: () => go(at + 1) },
+		{ key: 'ArrowLeft', cap: '←', says: 'step back', run: () => go(at - 1) },
+		{ key: 'Home', cap: 'Home', says: 'to the first step', run: () => go(0) },
+		{ key: 'End', cap: 'End', says: 'to the finished cross', run: () => go(script.steps.length) },
+		{ key: 'n', cap: 'N', says: 'type another name', run: () => input.select() },
+		{
+			key: 'w',
+			cap: 'W',
+			says: 'next way to make it',
+			run: () => choose(ways[(ways.indexOf(chosen) + 1) % ways.length].id)
+		},
+		{ key: 'a', cap: 'A', says: 'put it into a lesson', run: () => (adding = true) }
+	]);
+</script>
+
+<svelte:head><title>{name} · Pond Loop</title></svelte:head>
+
+<div class="bench">
+	<section class="flex min-w-0 flex-col" aria-label="The crossing">
+		<div class="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 pt-5 pb-4 sm:px-7">
+			<label class="shrink-0">
+				<span class="sr-only">Name of the crossing</span>
+				<input
+					bind:this={input}
+					value={text}
+					oninput={(event) => retype(event.currentTarget.value)}
+					class="name border-base-content border-b-2 bg-transparent font-serif text-[2.6rem] leading-[1.1] font-medium sm:text-[3.2rem]"
+					aria-invalid={!answer.ok}
+					aria-describedby="reading"
+					spellcheck="false"
+					autocomplete="off"
+					autocapitalize="off"
+				/>
+			</label>
+			<div id="reading" class="min-w-60 flex-1" aria-live="polite">
+				{#if answer.ok}
+					<p class="text-[1.2rem] leading-snug">{reading.because}</p>
+					<p class="text-quiet">
+						{inWords(reading.crossing.stitches)} stitches · worked {hands.played.order.join(' ')} · {reading.school} school
+					</p>
+				{:else}
+					<p class="text-error font-semibold">{answer.error.message}</p>
+					<p class="mt-1.5 flex flex-wrap items-center gap-2">
+						<span class="text-quiet">Did you mean</span>
+						{#each near as offer (offer)}
+							<button type="button" class="press press-quiet min-h-9! px-3! py-0!" onclick={() => retype(offer)}>
+								{offer}
+							</button>
+						{/each}
+					</p>
+				{/if}
+			</div>
+			<button type="button" class="press" onclick={() => (adding = true)}>
+				<Plus size={18} aria-hidden="true" /> Put into a lesson <kbd class="key-cap ml-1 hidden sm:inline-block">A</kbd>
+			</button>
+		</div>
+		<div
+			class="rail {answer.ok ? '' : 'stale'}"
+			bind:clientWidth={railWidth}
+			bind:clientHeight={railHeight}
+		>
+			<NeedleRail
+				crossing={hands.played}
+				state={script.states[at]}
+				next={script.steps[at]}
+				{voice}
+				width={frame.width}
+				height={frame.height}
+				neighbours={narrow ? 1 : 2}
+				labels
+				alt="{name}, {chosen.title}, step {at + 1} of {script.told.length}: {script.told[at].sentence}"
+			/>
+		</div>
+		<StepPlayer {script} bind:step={() => at, go} />
+	</section>
+
+	<aside class="side border-hairline bg-base-100 border-l px-5 py-5" aria-label="Ways and cloth">
+		<WayList {ways} chosen={chosen.id} onchoose={choose} />
+		<h2 class="mt-7 mb-2 text-xl">On the cloth</h2>
+		<div class="grid gap-5">
+			<figure>
+				<ClothPicture
+					crossing={hands.cloth}
+					from={voice.hand}
+					alt="Right side: before, from the right, 1 to {hands.cloth.stitches}; after, {hands.played.order.join(' ')}"
+				/>
+				<figcaption class="text-quiet mt-1 text-sm">
+					Right side. Numbers below stand before the cross, above after it.
+				</figcaption>
+			</figure>
+			<figure>
+				<ClothPicture
+					crossing={hands.cloth}
+					from={voice.hand}
+					side="wrong"
+					alt="Wrong side: the same cross, the other strand in front, the same lean"
+				/>
+				<figcaption class="text-quiet mt-1 text-sm">
+					Wrong side, and meant to look so: the other strand lies in front, the lean is the same.
+				</figcaption>
+			</figure>
+		</div>
+	</aside>
+</div>
+
+<Dialog title="Put {name} into a lesson" bind:open={adding}>
+	<PutIntoLesson lessons={data.lessons} {name} crossing={reading.crossing} way={chosen} onput={() => (adding = false)} />
+</Dialog>
+
+<style>
+	.bench {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+	}
+	.name {
+		field-sizing: content;
+		min-width: 5.5rem;
+		max-width: min(100%, 34rem);
+		padding-inline-end: 0.4rem;
+	}
+	.rail {
+		height: 22rem;
+		overflow: hidden;
+	}
+	.stale {
+		opacity: 0.45;
+	}
+	@media (min-width: 64rem) {
+		.bench {
+			grid-template-columns: minmax(0, 1fr) 21.5rem;
+			height: calc(100dvh - 3.3rem);
+			min-height: 40rem;
+		}
+		.rail {
+			flex: 1;
+			height: auto;
+			min-height: 0;
+		}
+		.side {
+			overflow-y: auto;
+		}
+	}
+</style>

@@ -1,0 +1,9 @@
+import { json } from '@sveltejs/kit';
+import { refuse } from '$lib/server/answer';
+import { answers } from '$lib/server/store/teachers';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = async () =>
+	(await answers())
+		? json({ ok: true, database: 'answers' })
+		: refuse(503, 'away', 'The database does not answer. Look at its log in the data folder.');

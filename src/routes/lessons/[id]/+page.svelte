@@ -1,0 +1,9 @@
+<script lang="ts">
+	import LessonDesk from '$lib/components/LessonDesk.svelte';
+
+	let { data } = $props();
+</script>
+
+{#key data.id}
+	<LessonDesk id={data.id} version={data.version} lesson={data.lesson} />
+{/key}
