@@ -24,7 +24,10 @@ module.exports = {
 			name: 'server-stays-there',
 			comment: 'What runs in a browser never leans on src/lib/server.',
 			severity: 'error',
-			from: { path: '^src/', pathNot: '([.]server[.]ts|[+]server[.]ts|^src/lib/server/|[.]test[.]ts)' },
+			from: {
+				path: '^src/',
+				pathNot: '([.]server[.]ts|[+]server[.]ts|^src/lib/server/|^src/app[.]d[.]ts|[.]test[.]ts)'
+			},
 			to: { path: '^src/lib/server/' }
 		},
 		{
@@ -46,7 +49,10 @@ module.exports = {
 		doNotFollow: { path: 'node_modules' },
 		exclude: { path: '^(build|[.]svelte-kit)/' },
 		tsPreCompilationDeps: true,
-		tsConfig: { fileName: 'scripts/cruise.tsconfig.json' },
-		enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['svelte', 'import', 'types', 'node'] }
+		tsConfig: { fileName: 'tsconfig.cruise.json' },
+		enhancedResolveOptions: {
+			exportsFields: ['exports'],
+			conditionNames: ['svelte', 'import', 'types', 'node']
+		}
 	}
 };

@@ -9,12 +9,12 @@ process.on('sveltekit:shutdown', () => void closeDatabase());
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
-	if (!building && event.route.id !== '/health' && event.route.id !== null) {
+	if (!building && event.route.id !== '/health') {
 		try {
 			event.locals.teacher = await onlyTeacher();
 		} catch (error) {
 			log.error({ err: error }, 'database does not answer');
-			if (event.route.id.startsWith('/api/'))
+			if (event.route.id?.startsWith('/api/'))
 				return json(
 					{ error: { code: 'away', message: 'The database does not answer. Try again in a moment.' } },
 					{ status: 503 }

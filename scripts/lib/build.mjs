@@ -14,7 +14,11 @@ export function build() {
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === sources) return;
 	console.log('Building …');
 	const vite = join(root, 'node_modules', 'vite', 'bin', 'vite.js');
-	const built = spawnSync(process.execPath, [vite, 'build'], { cwd: root, encoding: 'utf8', env: { ...process.env, NODE_ENV: 'production' } });
+	const built = spawnSync(process.execPath, [vite, 'build'], {
+		cwd: root,
+		encoding: 'utf8',
+		env: { ...process.env, NODE_ENV: 'production' }
+	});
 	if (built.status !== 0) {
 		console.error(`${built.stdout}${built.stderr}`.split('\n').slice(-30).join('\n'));
 		throw new Refusal('The app could not be built; what went wrong stands above.');

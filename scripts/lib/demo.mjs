@@ -20,11 +20,17 @@ export async function loadDemo(databaseUrl, { again = false } = {}) {
 	await client.connect();
 	try {
 		await client.query('begin');
-		const { rows } = await client.query('select id, demo_loaded_at from teachers order by created_at limit 1 for update');
+		const { rows } = await client.query(
+			'select id, demo_loaded_at from teachers order by created_at limit 1 for update'
+		);
 		const [teacher] = rows;
 		if (teacher.demo_loaded_at && !again) return 0;
 		for (const lesson of lessons)
-			await client.query('insert into lessons (id, owner, document) values ($1, $2, $3)', [randomUUID(), teacher.id, lesson]);
+			await client.query('insert into lessons (id, owner, document) values ($1, $2, $3)', [
+				randomUUID(),
+				teacher.id,
+				lesson
+			]);
 		await client.query('update teachers set demo_loaded_at = now() where id = $1', [teacher.id]);
 		await client.query('commit');
 		return lessons.length;

@@ -19,7 +19,11 @@ export function checkNode() {
 export function installPackages() {
 	if (packagesAreThere()) return;
 	console.log('Installing packages (a minute or two, the first time) …');
-	run('npm', ['ci', '--no-audit', '--no-fund'], 'The packages could not be installed. Run “npm ci” and read what it says.');
+	run(
+		'npm',
+		['ci', '--no-audit', '--no-fund'],
+		'The packages could not be installed. Run “npm ci” and read what it says.'
+	);
 }
 
 function packagesAreThere() {
@@ -49,7 +53,8 @@ export function postgresPrograms(version) {
 	const name = version ? `postgresql-${version}` : 'postgresql';
 	installDebian([name], `PostgreSQL${version ? ` ${version}` : ''}`);
 	const installed = findPostgres(version);
-	if (!installed) throw new Refusal(`${name} was installed, but its programs are not in /usr/lib/postgresql.`);
+	if (!installed)
+		throw new Refusal(`${name} was installed, but its programs are not in /usr/lib/postgresql.`);
 	return installed;
 }
 
@@ -70,7 +75,9 @@ function findPostgres(version) {
 export function installDebian(packages, what) {
 	const command = `apt-get install -y --no-install-recommends ${packages.join(' ')}`;
 	if (process.getuid?.() !== 0)
-		throw new Refusal(`${what} is missing. Type this, then start again:\n  sudo apt-get update && sudo ${command}`);
+		throw new Refusal(
+			`${what} is missing. Type this, then start again:\n  sudo apt-get update && sudo ${command}`
+		);
 	console.log(`Installing ${what} from the system's packages …`);
 	const failed = `${what} could not be installed. Run “apt-get update && ${command}” and read what it says.`;
 	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };

@@ -40,6 +40,7 @@ export function startOptions(args) {
 	const port = Number(values.port);
 	if (!Number.isInteger(port) || port < 1 || port > 65_535)
 		throw new Refusal(`--port takes a number from 1 to 65535, not “${values.port}”.`);
-	if (!values.cert !== !values.key) throw new Refusal('--cert and --key go together: give both files, or neither.');
+	if (!values.cert !== !values.key)
+		throw new Refusal('--cert and --key go together: give both files, or neither.');
 	return { port, host: values.host, data: resolve(values.data), cert: values.cert, key: values.key };
 }

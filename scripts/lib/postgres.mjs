@@ -1,6 +1,16 @@
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import {
+	chmodSync,
+	chownSync,
+	existsSync,
+	mkdirSync,
+	readFileSync,
+	readdirSync,
+	renameSync,
+	rmSync,
+	writeFileSync
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { postgresPrograms } from './install.mjs';
@@ -48,7 +58,8 @@ export async function startDatabase(data) {
 function databaseUser() {
 	if (process.getuid?.() !== 0) return null;
 	postgresPrograms();
-	const id = (/** @type {string} */ flag) => Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout);
+	const id = (/** @type {string} */ flag) =>
+		Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout);
 	return { uid: id('-u'), gid: id('-g') };
 }
 
@@ -70,7 +81,9 @@ function prepareFolder(data, owner) {
 		}
 		const { layout } = JSON.parse(readFileSync(mark, 'utf8'));
 		if (layout !== LAYOUT)
-			throw new Refusal(`${data} was made by a newer Pond Loop. Start that one, or give another folder: npm start -- --data DIR`);
+			throw new Refusal(
+				`${data} was made by a newer Pond Loop. Start that one, or give another folder: npm start -- --data DIR`
+			);
 	} catch (error) {
 		if (error instanceof Refusal) throw error;
 		throw new Refusal(
@@ -108,7 +121,11 @@ function runner(programs, owner) {
 			cwd: '/',
 			input,
 			encoding: 'utf8',
-			stdio: [input === undefined ? 'ignore' : 'pipe', program === 'pg_ctl' ? 'ignore' : 'pipe', program === 'pg_ctl' ? 'ignore' : 'pipe']
+			stdio: [
+				input === undefined ? 'ignore' : 'pipe',
+				program === 'pg_ctl' ? 'ignore' : 'pipe',
+				program === 'pg_ctl' ? 'ignore' : 'pipe'
+			]
 		});
 	};
 }
@@ -125,14 +142,25 @@ function makeCluster(pg, data, owner) {
 	const fresh = join(data, 'cluster.new');
 	rmSync(fresh, { recursive: true, force: true });
 	const password = randomBytes(24).toString('hex');
-	const made = pg('initdb', ['-D', fresh, '-U', 'postgres', '--auth=reject', '--encoding=UTF8', '--locale=C.UTF-8', '--no-instructions']);
-	if (made.status !== 0) throw new Refusal(`The database could not be made in ${data}: ${lastLine(made.stderr)}.`);
+	const made = pg('initdb', [
+		'-D',
+		fresh,
+		'-U',
+		'postgres',
+		'--auth=reject',
+		'--encoding=UTF8',
+		'--locale=C.UTF-8',
+		'--no-instructions'
+	]);
+	if (made.status !== 0)
+		throw new Refusal(`The database could not be made in ${data}: ${lastLine(made.stderr)}.`);
 	const roles = pg(
 		'postgres',
 		['--single', '-D', fresh, 'postgres'],
 		`create role ${USER} login password '${password}'\ncreate database ${USER} owner ${USER}\n`
 	);
-	if (roles.status !== 0) throw new Refusal(`The database could not be made in ${data}: ${lastLine(roles.stderr)}.`);
+	if (roles.status !== 0)
+		throw new Refusal(`The database could not be made in ${data}: ${lastLine(roles.stderr)}.`);
 	writeFileSync(join(fresh, 'pg_hba.conf'), `host ${USER} ${USER} 127.0.0.1/32 scram-sha-256\n`);
 	const secret = join(data, 'password');
 	writeFileSync(secret, password, { mode: 0o600 });
@@ -149,7 +177,18 @@ async function startCluster(pg, data) {
 	for (let tries = 3; tries > 0; tries--) {
 		const port = await freePort();
 		const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c password_encryption=scram-sha-256`;
-		const started = pg('pg_ctl', ['-D', join(data, 'cluster'), '-l', log, '-w', '-t', '30', '-o', settings, 'start']);
+		const started = pg('pg_ctl', [
+			'-D',
+			join(data, 'cluster'),
+			'-l',
+			log,
+			'-w',
+			'-t',
+			'30',
+			'-o',
+			settings,
+			'start'
+		]);
 		if (started.status === 0) return port;
 	}
 	const said = existsSync(log) ? lastLine(readFileSync(log, 'utf8')) : 'it left no log';
@@ -179,4 +218,3 @@ export function freePort() {
 }
 
 const lastLine = (/** @type {string} */ text) => text.trim().split('\n').at(-1) ?? '';
-

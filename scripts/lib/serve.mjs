@@ -61,7 +61,9 @@ function fileOf(path) {
 	try {
 		return readFileSync(path);
 	} catch (error) {
-		throw new Refusal(`${path} cannot be read (${/** @type {Error} */ (error).message}). Give the certificate with --cert and its key with --key.`);
+		throw new Refusal(
+			`${path} cannot be read (${/** @type {Error} */ (error).message}). Give the certificate with --cert and its key with --key.`
+		);
 	}
 }
 
@@ -72,8 +74,16 @@ function fileOf(path) {
  */
 function portRefusal(error, port, host) {
 	if (error.code === 'EADDRINUSE')
-		return new Refusal(`Port ${port} is taken by another program. Give another: npm start -- --port ${port + 1}`);
-	if (error.code === 'EACCES') return new Refusal(`Port ${port} needs rights we do not have. Give one above 1024: npm start -- --port 4600`);
-	if (error.code === 'EADDRNOTAVAIL') return new Refusal(`${host} is no address of this machine. Give one of its own with --host, or leave it out.`);
+		return new Refusal(
+			`Port ${port} is taken by another program. Give another: npm start -- --port ${port + 1}`
+		);
+	if (error.code === 'EACCES')
+		return new Refusal(
+			`Port ${port} needs rights we do not have. Give one above 1024: npm start -- --port 4600`
+		);
+	if (error.code === 'EADDRNOTAVAIL')
+		return new Refusal(
+			`${host} is no address of this machine. Give one of its own with --host, or leave it out.`
+		);
 	return error;
 }

@@ -8,8 +8,7 @@ const lineShape = z.union([
 	z.object({ args: z.array(z.string()), input: z.optional(z.string()) })
 ]);
 
-const print = (answer: Result<unknown>) =>
-	JSON.stringify(answer.ok ? answer.value : { error: answer.error });
+const print = (answer: Result<unknown>) => JSON.stringify(answer.ok ? answer.value : { error: answer.error });
 
 /** One command a line, one answer a line, errors included. */
 async function batch() {

@@ -1,3 +1,4 @@
+import { untrack } from 'svelte';
 import { tinykeys } from 'tinykeys';
 
 /** A key of a page: what is pressed, how the sheet of keys shows it, and what it does. */
@@ -19,7 +20,8 @@ function isBusy(event: KeyboardEvent): boolean {
 	const target = event.target as HTMLElement | null;
 	return (
 		event.defaultPrevented ||
-		target?.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]') != null ||
+		target?.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]') !=
+			null ||
 		document.querySelector('dialog[open]') != null
 	);
 }
@@ -27,7 +29,7 @@ function isBusy(event: KeyboardEvent): boolean {
 /** Keys for as long as the component that calls this lives. */
 export function useKeys(bindings: readonly KeyBinding[]): void {
 	$effect(() => {
-		sheet = [...sheet, ...bindings];
+		sheet = [...untrack(() => sheet), ...bindings];
 		const stop = tinykeys(
 			window,
 			Object.fromEntries(

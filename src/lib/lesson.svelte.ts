@@ -38,7 +38,8 @@ export class OpenLesson {
 	/** Listens to what the server takes; returns how to stop. */
 	watch(): () => void {
 		return outbox.onTaken((letter, answer) => {
-			if (letter.to === changesOf(this.id)) this.#taken(letter, answer as { version: number; lesson?: Lesson });
+			if (letter.to === changesOf(this.id))
+				this.#taken(letter, answer as { version: number; lesson?: Lesson });
 		});
 	}
 
@@ -71,7 +72,11 @@ const SHOW_MINUTES = 3;
 const MOVES_A_MINUTE = 4;
 
 /** The change that puts a crossing, made in one way, at the end of a lesson as a part to show. */
-export function showPart(name: string, crossing: Crossing, way: Pick<Way, 'id' | 'title' | 'movements'>): Change {
+export function showPart(
+	name: string,
+	crossing: Crossing,
+	way: Pick<Way, 'id' | 'title' | 'movements'>
+): Change {
 	const crossingId = newId();
 	return {
 		kind: 'add-part',

@@ -9,6 +9,8 @@ export interface Letter {
 	/** letters with the same topic replace each other while none of them is on its way */
 	readonly topic?: string;
 	readonly tried: boolean;
+	/** where it lies in local storage; the keys sort in the order the letters were written */
+	readonly key: string;
 }
 
 export interface Refusal {
@@ -36,7 +38,8 @@ export class Outbox {
 	letters = $state.raw<readonly Letter[]>([]);
 	refusal = $state.raw<Refusal | null>(null);
 	away = $state(false);
-	savedAt = $state.raw<Date | null>(null);
+	/** when the last letter was taken, in milliseconds */
+	savedAt = $state(0);
 	readonly state: OutboxState = $derived.by(() => {
 		if (this.refusal) return 'refused';
 		if (this.letters.length === 0) return 'saved';
@@ -47,21 +50,20 @@ export class Outbox {
 	#failures = 0;
 	#busy = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
-	#listeners = new Set<(letter: Letter, answer: Answer) => void>();
+	#listeners: ((letter: Letter, answer: Answer) => void)[] = [];
 
 	/** Takes up the letters an earlier page left, and sends when the browser is back on line. Call in the browser. */
 	open(): void {
-		const found: Letter[] = [];
-		for (const key of Object.keys(localStorage).filter((key) => key.startsWith(KEY)).sort()) {
+		const keys = Object.keys(localStorage).filter((key) => key.startsWith(KEY));
+		this.letters = keys.sort().flatMap((key) => {
+			this.#count = Math.max(this.#count, Number(key.slice(KEY.length).split(':')[0]) || 0);
 			try {
-				found.push({ ...JSON.parse(localStorage.getItem(key) ?? ''), tried: true });
+				return [{ ...JSON.parse(localStorage.getItem(key) ?? ''), key, tried: true } as Letter];
 			} catch {
 				localStorage.removeItem(key);
+				return [];
 			}
-			this.#count = Math.max(this.#count, Number(key.slice(KEY.length).split(':')[0]) || 0);
-		}
-		this.#keys = new Map(found.map((letter) => [letter.id, this.#keyIn(letter.id)]));
-		this.letters = found;
+		});
 		addEventListener('online', () => this.send());
 		this.send();
 	}
@@ -71,18 +73,18 @@ export class Outbox {
 		const last = this.letters.at(-1);
 		const replaces = topic !== undefined && last && last.topic === topic && last.to === to && !last.tried;
 		if (replaces) this.#forget(last);
-		const letter: Letter = { id: newId(), to, body, topic, tried: false };
+		const id = newId();
+		const key = `${KEY}${String(++this.#count).padStart(9, '0')}:${id}`;
+		const letter: Letter = { id, to, body, topic, tried: false, key };
 		this.letters = [...this.letters, letter];
-		const key = `${KEY}${String(++this.#count).padStart(9, '0')}:${letter.id}`;
-		this.#keys.set(letter.id, key);
 		localStorage.setItem(key, JSON.stringify(letter));
 		this.#later(topic ? REST_MS : 0);
 	}
 
 	/** Calls back with every letter the server has taken; returns how to stop that. */
 	onTaken(listener: (letter: Letter, answer: Answer) => void): () => void {
-		this.#listeners.add(listener);
-		return () => this.#listeners.delete(listener);
+		this.#listeners = [...this.#listeners, listener];
+		return () => (this.#listeners = this.#listeners.filter((other) => other !== listener));
 	}
 
 	/** Sends what waits, now. */
@@ -98,16 +100,9 @@ export class Outbox {
 		this.send();
 	}
 
-	#keys = new Map<string, string>();
-
-	#keyIn(id: string): string {
-		return Object.keys(localStorage).find((key) => key.startsWith(KEY) && key.endsWith(id)) ?? '';
-	}
-
 	#forget(letter: Letter): void {
 		this.letters = this.letters.filter(({ id }) => id !== letter.id);
-		localStorage.removeItem(this.#keys.get(letter.id) ?? '');
-		this.#keys.delete(letter.id);
+		localStorage.removeItem(letter.key);
 	}
 
 	#later(ms: number): void {
@@ -131,19 +126,7 @@ export class Outbox {
 	async #deliver(): Promise<boolean> {
 		const letter: Letter = { ...this.letters[0], tried: true };
 		this.letters = [letter, ...this.letters.slice(1)];
-		let response: Response | null = null;
-		let answer: Answer = {};
-		try {
-			response = await fetch(letter.to, {
-				method: 'POST',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ ...letter.body, id: letter.id }),
-				signal: AbortSignal.timeout(TIMEOUT_MS)
-			});
-			answer = await response.json();
-		} catch {
-			response = null;
-		}
+		const { response, answer } = await sent(letter);
 		if (!response || response.status >= 500) {
 			this.away = true;
 			this.#later(RETRY_MS[Math.min(this.#failures++, RETRY_MS.length - 1)]);
@@ -154,12 +137,27 @@ export class Outbox {
 		if (response.ok) {
 			this.#listeners.forEach((listener) => listener(letter, answer));
 			this.#forget(letter);
-			this.savedAt = new Date();
+			this.savedAt = Date.now();
 		} else {
 			const { error } = answer as { error?: { message?: string } };
 			this.refusal = { letter, message: error?.message ?? 'The server did not take this change.' };
 		}
 		return true;
+	}
+}
+
+/** Posts a letter; without a response the server was not reached. */
+async function sent(letter: Letter): Promise<{ response: Response | null; answer: Answer }> {
+	try {
+		const response = await fetch(letter.to, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ ...letter.body, id: letter.id }),
+			signal: AbortSignal.timeout(TIMEOUT_MS)
+		});
+		return { response, answer: await response.json() };
+	} catch {
+		return { response: null, answer: {} };
 	}
 }
 

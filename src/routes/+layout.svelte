@@ -51,31 +51,37 @@
 {#if !bare}
 	<a
 		href="#work"
-		class="bg-primary text-primary-content sr-only z-50 rounded-xl px-4 py-3 font-semibold focus:not-sr-only focus:absolute focus:top-1 focus:left-2"
+		class="sr-only z-50 rounded-xl bg-primary px-4 py-3 font-semibold text-primary-content focus:not-sr-only focus:absolute focus:top-1 focus:left-2"
 		>Go to the work</a
 	>
 	<header
-		class="border-hairline bg-base-100 flex min-h-13 flex-wrap items-center gap-x-7 border-b px-4 sm:px-7 print:hidden"
+		class="flex min-h-13 flex-wrap items-center gap-x-5 border-b border-hairline bg-base-100 px-4 sm:gap-x-7 sm:px-7 print:hidden"
 	>
 		<a href={resolve('/')} class="flex items-center gap-2.5 py-2 font-serif text-[1.35rem] font-semibold">
 			<svg viewBox="0 0 30 24" width="30" height="24" aria-hidden="true" fill="none" stroke="currentColor">
 				<path d="M2 18h5c3 0 3-14 8-14s5 14 8 14h5" stroke-width="2.6" stroke-linecap="round" />
 				<path d="M2 22.5h26" stroke-width="1.6" stroke-dasharray="3 2.6" stroke-linecap="round" />
 			</svg>
-			Pond Loop
+			<span class="sr-only sm:not-sr-only">Pond Loop</span>
 		</a>
 		<nav aria-label="Places" class="flex gap-6">
 			{#each PLACES as { href, name, here } (name)}
 				{@const current = here(page.url.pathname)}
 				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where the list is made -->
-				<a {href} class="border-b-3 border-transparent pt-3.5 pb-2.5 {current ? 'border-base-content! font-semibold' : 'text-quiet hover:text-base-content'}" aria-current={current ? 'page' : undefined}>{name}</a>
+				<a
+					{href}
+					class="border-b-3 border-transparent pt-3.5 pb-2.5 {current
+						? 'border-base-content! font-semibold'
+						: 'text-quiet hover:text-base-content'}"
+					aria-current={current ? 'page' : undefined}>{name}</a
+				>
 			{/each}
 		</nav>
 		<div class="ml-auto flex items-center gap-2.5">
 			<div class="hidden lg:block"><SaveState /></div>
 			<button
 				type="button"
-				class="hover:bg-base-200 flex min-h-11 items-center gap-2 rounded-xl px-2.5 text-sm"
+				class="flex min-h-11 items-center gap-2 rounded-xl px-2.5 text-sm hover:bg-base-200"
 				onclick={() => (settingsOpen = true)}
 			>
 				<span class="hidden md:inline">{summary}</span>
@@ -84,14 +90,14 @@
 			</button>
 			<button
 				type="button"
-				class="hover:bg-base-200 grid min-h-11 min-w-11 place-items-center rounded-xl"
+				class="grid min-h-11 min-w-11 place-items-center rounded-xl hover:bg-base-200"
 				onclick={() => (keysOpen = true)}
 				aria-label="Keys"
 			>
 				<span class="key-cap" aria-hidden="true">?</span>
 			</button>
 		</div>
-		<div class="w-full empty:hidden lg:hidden"><SaveState /></div>
+		<div class="w-full lg:hidden"><SaveState /></div>
 	</header>
 {/if}
 

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { replaceState } from '$app/navigation';
+	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { untrack } from 'svelte';
 	import Plus from '@lucide/svelte/icons/plus';
@@ -12,7 +13,7 @@
 	import { waysOf } from '$core/ways/ways';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
-	import NeedleRail from '$lib/components/NeedleRail.svelte';
+	import FittedRail from '$lib/components/FittedRail.svelte';
 	import PutIntoLesson from '$lib/components/PutIntoLesson.svelte';
 	import StepPlayer from '$lib/components/StepPlayer.svelte';
 	import WayList from '$lib/components/WayList.svelte';
@@ -30,8 +31,6 @@
 	let step = $state(Number(asked.get('step')) || 0);
 	let adding = $state(false);
 	let input: HTMLInputElement;
-	let railWidth = $state(944);
-	let railHeight = $state(452);
 
 	const answer = $derived(read(text));
 	// The old rail stays until there is a new one.
@@ -48,13 +47,6 @@
 	const script = $derived(scriptOf(hands.played, chosen.moves, voice));
 	const at = $derived(Math.min(step, script.steps.length));
 	const near = $derived(answer.ok ? [] : nearNames(text));
-	// A narrow rail is drawn in a narrower frame, so that its stitches keep their size.
-	const narrow = $derived(railWidth < 640);
-	const frame = $derived({
-		width: narrow ? 520 : 944,
-		height: Math.round((narrow ? 520 : 944) * (railHeight / Math.max(1, railWidth)))
-	});
-
 	function mustRead(name: string) {
 		const known = read(name);
 		if (!known.ok) throw new Error(known.error.message);
@@ -68,7 +60,7 @@
 
 	function retype(next: string) {
 		text = next;
-		step = 0;
+		if (read(next).ok) step = 0;
 	}
 
 	const go = (to: number) => (step = Math.max(0, Math.min(script.steps.length, to)));
@@ -76,7 +68,7 @@
 	$effect(() => {
 		const query = new URLSearchParams({ name, way: chosen.id, step: String(at) });
 		const timer = setTimeout(() => {
-			if (answer.ok && location.search !== `?${query}`) replaceState(`?${query}`, {});
+			if (answer.ok && location.search !== `?${query}`) replaceState(resolve(`/?${query}`), {});
 		}, 200);
 		return () => clearTimeout(timer);
 	});
@@ -93,14 +85,15 @@
 			says: 'next way to make it',
 			run: () => choose(ways[(ways.indexOf(chosen) + 1) % ways.length].id)
 		},
-		{ key: 'a', cap: 'A', says: 'put it into a lesson', run: () => (adding = true) }
+		{ key: 'a', cap: 'A', says: 'put it into a lesson', run: () => (adding = answer.ok) }
 	]);
 </script>
 
 <svelte:head><title>{name} · Pond Loop</title></svelte:head>
 
+<h1 class="sr-only">Bench: {name}</h1>
 <div class="bench">
-	<section class="flex min-w-0 flex-col" aria-label="The crossing">
+	<section class="flex min-h-0 min-w-0 flex-col" aria-label="The crossing">
 		<div class="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 pt-5 pb-4 sm:px-7">
 			<label class="shrink-0">
 				<span class="sr-only">Name of the crossing</span>
@@ -108,7 +101,7 @@
 					bind:this={input}
 					value={text}
 					oninput={(event) => retype(event.currentTarget.value)}
-					class="name border-base-content border-b-2 bg-transparent font-serif text-[2.6rem] leading-[1.1] font-medium sm:text-[3.2rem]"
+					class="name border-b-2 border-base-content bg-transparent font-serif text-[2.6rem] leading-[1.1] font-medium sm:text-[3.2rem]"
 					aria-invalid={!answer.ok}
 					aria-describedby="reading"
 					spellcheck="false"
@@ -120,45 +113,43 @@
 				{#if answer.ok}
 					<p class="text-[1.2rem] leading-snug">{reading.because}</p>
 					<p class="text-quiet">
-						{inWords(reading.crossing.stitches)} stitches · worked {hands.played.order.join(' ')} · {reading.school} school
+						{inWords(reading.crossing.stitches)} stitches · worked {hands.played.order.join(' ')} · {reading.school}
+						school
 					</p>
 				{:else}
-					<p class="text-error font-semibold">{answer.error.message}</p>
+					<p class="font-semibold text-error">{answer.error.message}</p>
 					<p class="mt-1.5 flex flex-wrap items-center gap-2">
-						<span class="text-quiet">Did you mean</span>
+						<span class="text-quiet">{name} stays below. Did you mean</span>
 						{#each near as offer (offer)}
-							<button type="button" class="press press-quiet min-h-9! px-3! py-0!" onclick={() => retype(offer)}>
+							<button
+								type="button"
+								class="press min-h-9! press-quiet px-3! py-0!"
+								onclick={() => retype(offer)}
+							>
 								{offer}
 							</button>
 						{/each}
 					</p>
 				{/if}
 			</div>
-			<button type="button" class="press" onclick={() => (adding = true)}>
-				<Plus size={18} aria-hidden="true" /> Put into a lesson <kbd class="key-cap ml-1 hidden sm:inline-block">A</kbd>
+			<button type="button" class="press" disabled={!answer.ok} onclick={() => (adding = true)}>
+				<Plus size={18} aria-hidden="true" /> Put into a lesson
+				<kbd class="ml-1 key-cap hidden sm:inline-block">A</kbd>
 			</button>
 		</div>
-		<div
-			class="rail {answer.ok ? '' : 'stale'}"
-			bind:clientWidth={railWidth}
-			bind:clientHeight={railHeight}
-		>
-			<NeedleRail
+		<div class="rail {answer.ok ? '' : 'stale'}">
+			<FittedRail
 				crossing={hands.played}
 				state={script.states[at]}
 				next={script.steps[at]}
 				{voice}
-				width={frame.width}
-				height={frame.height}
-				neighbours={narrow ? 1 : 2}
-				labels
 				alt="{name}, {chosen.title}, step {at + 1} of {script.told.length}: {script.told[at].sentence}"
 			/>
 		</div>
 		<StepPlayer {script} bind:step={() => at, go} />
 	</section>
 
-	<aside class="side border-hairline bg-base-100 border-l px-5 py-5" aria-label="Ways and cloth">
+	<aside class="side border-l border-hairline bg-base-100 px-5 py-5" aria-label="Ways and cloth">
 		<WayList {ways} chosen={chosen.id} onchoose={choose} />
 		<h2 class="mt-7 mb-2 text-xl">On the cloth</h2>
 		<div class="grid gap-5">
@@ -166,9 +157,10 @@
 				<ClothPicture
 					crossing={hands.cloth}
 					from={voice.hand}
-					alt="Right side: before, from the right, 1 to {hands.cloth.stitches}; after, {hands.played.order.join(' ')}"
+					alt="Right side: before, from the right, 1 to {hands.cloth
+						.stitches}; after, {hands.played.order.join(' ')}"
 				/>
-				<figcaption class="text-quiet mt-1 text-sm">
+				<figcaption class="mt-1 text-sm text-quiet">
 					Right side. Numbers below stand before the cross, above after it.
 				</figcaption>
 			</figure>
@@ -179,7 +171,7 @@
 					side="wrong"
 					alt="Wrong side: the same cross, the other strand in front, the same lean"
 				/>
-				<figcaption class="text-quiet mt-1 text-sm">
+				<figcaption class="mt-1 text-sm text-quiet">
 					Wrong side, and meant to look so: the other strand lies in front, the lean is the same.
 				</figcaption>
 			</figure>
@@ -188,7 +180,13 @@
 </div>
 
 <Dialog title="Put {name} into a lesson" bind:open={adding}>
-	<PutIntoLesson lessons={data.lessons} {name} crossing={reading.crossing} way={chosen} onput={() => (adding = false)} />
+	<PutIntoLesson
+		lessons={data.lessons}
+		{name}
+		crossing={reading.crossing}
+		way={chosen}
+		onput={() => (adding = false)}
+	/>
 </Dialog>
 
 <style>
@@ -203,7 +201,7 @@
 		padding-inline-end: 0.4rem;
 	}
 	.rail {
-		height: 22rem;
+		height: 19rem;
 		overflow: hidden;
 	}
 	.stale {
@@ -212,6 +210,7 @@
 	@media (min-width: 64rem) {
 		.bench {
 			grid-template-columns: minmax(0, 1fr) 21.5rem;
+			grid-template-rows: minmax(0, 1fr);
 			height: calc(100dvh - 3.3rem);
 			min-height: 40rem;
 		}

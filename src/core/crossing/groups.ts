@@ -30,9 +30,7 @@ export function isTwoGroup(crossing: Crossing): boolean {
 type Relations = readonly (readonly number[])[];
 
 function relationsOf(stitches: number, over: readonly Pair[]): Relations {
-	const relations = Array.from({ length: stitches + 1 }, () =>
-		Array.from({ length: stitches + 1 }, () => 0)
-	);
+	const relations = Array.from({ length: stitches + 1 }, () => Array.from({ length: stitches + 1 }, () => 0));
 	for (const [front, behind] of over) {
 		if (front > stitches || behind > stitches) continue;
 		relations[front][behind] = 1;

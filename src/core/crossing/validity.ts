@@ -27,7 +27,11 @@ export function checkCrossing({ stitches, order, over, work }: Crossing): Result
 
 	const ascending = [...order].sort((a, b) => a - b);
 	const permutation =
-		order.length === stitches && sameList(ascending, Array.from({ length: stitches }, (_, i) => i + 1));
+		order.length === stitches &&
+		sameList(
+			ascending,
+			Array.from({ length: stitches }, (_, i) => i + 1)
+		);
 	if (!permutation)
 		return fault(
 			'conflict',

@@ -13,9 +13,7 @@ export function parseMoves(value: unknown, stitches: number): Result<Moves> {
 	const script = shaped(movesShape, value, `a script in “${MOVES_FORMAT}”`);
 	if (!script.ok) {
 		const move = /“moves\.(\d+)/.exec(script.error.message);
-		return move
-			? fault('unreadable', script.error.message, Number(move[1]) + 1)
-			: script;
+		return move ? fault('unreadable', script.error.message, Number(move[1]) + 1) : script;
 	}
 	if (script.value.stitches !== stitches)
 		return fault(

@@ -62,11 +62,9 @@ function slip(state: HandState, move: MoveOf<'slip'>): Result<HandState> {
 	const grown: Held = held
 		? { ...held, stitches: [...held.stitches, stitch] }
 		: { at: move.hold, stitches: [stitch], placed: state.placings + 1 };
-	return settle(
-		state,
-		{ ...without, [move.to]: grown, placings: Math.max(state.placings, grown.placed) },
-		[stitch]
-	);
+	return settle(state, { ...without, [move.to]: grown, placings: Math.max(state.placings, grown.placed) }, [
+		stitch
+	]);
 }
 
 function giveBack(state: HandState, { from, count, end }: MoveOf<'return'>): Result<HandState> {
@@ -76,11 +74,7 @@ function giveBack(state: HandState, { from, count, end }: MoveOf<'return'>): Res
 	const near = held.stitches.slice(0, cut);
 	const far = held.stitches.slice(cut);
 	const [back, kept] = end === 'near' ? [near, far] : [far, near];
-	return settle(
-		state,
-		{ ...state, left: [...back, ...state.left], [from]: heldStill(held, kept) },
-		back
-	);
+	return settle(state, { ...state, left: [...back, ...state.left], [from]: heldStill(held, kept) }, back);
 }
 
 function hold(state: HandState, { needle, at }: MoveOf<'hold'>): Result<HandState> {
@@ -146,8 +140,7 @@ function comeOff(
 	word: WorkWord,
 	pass: 'front' | 'behind' | null
 ): Result<HandState> {
-	if (state.worked.has(stitch))
-		return fault('conflict', `stitch ${stitch} was already worked`);
+	if (state.worked.has(stitch)) return fault('conflict', `stitch ${stitch} was already worked`);
 	const needs = isSlipped(word) ? state.yarn : (yarnFor(word) ?? state.yarn);
 	const twisted = !isSlipped(word) && (state.wound.includes(stitch) || usesShutLeg(state, stitch, word));
 	const after: HandState = {

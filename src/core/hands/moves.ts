@@ -24,8 +24,7 @@ export function yarnFor(word: WorkWord): 'front' | 'back' | null {
 }
 
 /** True for a word that leaves the stitch as it is and only moves it across. */
-export const isSlipped = (word: WorkWord): boolean =>
-	word === 'sl' || word === 'slf' || word === 'slyo';
+export const isSlipped = (word: WorkWord): boolean => word === 'sl' || word === 'slf' || word === 'slyo';
 
 /** The movements a hand makes: one for each stitch slipped, returned, caught or worked, one for any other move. */
 export function movementsOf(moves: readonly Move[]): number {

@@ -1,4 +1,11 @@
-import { samePairs, sameList, sortPairs, type Crossing, type Pair, type WorkWord } from '../crossing/crossing';
+import {
+	samePairs,
+	sameList,
+	sortPairs,
+	type Crossing,
+	type Pair,
+	type WorkWord
+} from '../crossing/crossing';
 import { fault, good, type Result } from '../result';
 import { apply } from './apply';
 import type { Move } from './moves';
@@ -20,17 +27,12 @@ export interface Play {
  *
  * @param mounts the leg in front of each stitch at the start, right if not given
  */
-export function play(
-	stitches: number,
-	moves: readonly Move[],
-	mounts?: readonly Leg[]
-): Result<Play> {
+export function play(stitches: number, moves: readonly Move[], mounts?: readonly Leg[]): Result<Play> {
 	const script = withYarn(moves);
 	const states = [startOf(stitches, mounts)];
 	for (const [i, move] of script.entries()) {
 		const next = apply(states[i], move);
-		if (!next.ok)
-			return fault(next.error.code, `Move ${i + 1}, “${move.do}”: ${next.error.message}.`, i + 1);
+		if (!next.ok) return fault(next.error.code, `Move ${i + 1}, “${move.do}”: ${next.error.message}.`, i + 1);
 		states.push(next.value);
 	}
 	const last = states[states.length - 1];

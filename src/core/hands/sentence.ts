@@ -92,8 +92,7 @@ function speaker(state: HandState, voice: Voice) {
 			`${stitches.length === 1 ? 'stitch' : 'stitches'} ${joined(stitches)}`,
 		behind: (at: Side) => (at === 'back' ? 'behind' : 'in front'),
 		inPlace: (at: Side) => (at === 'back' ? atBack : inFront),
-		cable: (cable: Cable) =>
-			cable === 'cable2' ? 'the second cable needle' : 'the cable needle'
+		cable: (cable: Cable) => (cable === 'cable2' ? 'the second cable needle' : 'the cable needle')
 	};
 }
 

@@ -38,8 +38,7 @@ export function settle(
 	return good(fresh.length === 0 ? after : { ...after, over: [...after.over, ...fresh] });
 }
 
-const pairKey = (a: number, b: number, stitches: number) =>
-	Math.min(a, b) * (stitches + 1) + Math.max(a, b);
+const pairKey = (a: number, b: number, stitches: number) => Math.min(a, b) * (stitches + 1) + Math.max(a, b);
 
 /** How the lower- and the higher-numbered stitch of a pair stand, where that can be told. */
 function stand(low: Place, high: Place): 'kept' | 'changed' | null {

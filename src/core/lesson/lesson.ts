@@ -30,16 +30,13 @@ export function crossingOf(lesson: Lesson, part: Part): LessonCrossing | undefin
 }
 
 /** The minutes all parts take together. */
-export const minutesOf = (lesson: Pick<Lesson, 'parts'>): number =>
+export const minutesOf = (lesson: { readonly parts: readonly Pick<Part, 'minutes'>[] }): number =>
 	lesson.parts.reduce((sum, part) => sum + part.minutes, 0);
 
-/** A part with the minute it begins at, counted from the start of the class. */
-export interface TimedPart {
-	readonly part: Part;
-	readonly from: number;
-}
-
-export function timed(lesson: Pick<Lesson, 'parts'>): TimedPart[] {
+/** Each part with the minute it begins at, counted from the start of the class. */
+export function timed<P extends Pick<Part, 'minutes'>>(lesson: {
+	readonly parts: readonly P[];
+}): { readonly part: P; readonly from: number }[] {
 	let from = 0;
 	return lesson.parts.map((part) => {
 		const begins = from;

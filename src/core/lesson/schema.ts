@@ -28,10 +28,7 @@ const slips = z.enum([
 	'dropped'
 ]);
 
-const compared = z.union([
-	z.object({ crossing: id, way: z.optional(line) }),
-	z.object({ swatch: id })
-]);
+const compared = z.union([z.object({ crossing: id, way: z.optional(line) }), z.object({ swatch: id })]);
 
 /** One part of a lesson; `kind` says what the others of its fields are. */
 export const partShape = z.readonly(
@@ -102,9 +99,7 @@ export const lessonShape = z.readonly(
 			})
 		),
 		crossings: z.readonly(z.array(lessonCrossingShape).check(z.maxLength(100))),
-		swatches: z.readonly(
-			z.array(z.object({ id, title: line, text })).check(z.maxLength(100))
-		),
+		swatches: z.readonly(z.array(z.object({ id, title: line, text })).check(z.maxLength(100))),
 		materials: z.readonly(
 			z
 				.array(z.object({ what: line, why: z.optional(line), amount: z.optional(line) }))
@@ -129,9 +124,7 @@ export const lessonFieldsShape = z.readonly(
 );
 
 /** What a change may set of a part: the fields that every kind has. */
-export const partFieldsShape = z.readonly(
-	z.partial(z.strictObject({ title: line, minutes, text }))
-);
+export const partFieldsShape = z.readonly(z.partial(z.strictObject({ title: line, minutes, text })));
 
 /** One small change to a lesson. `after` names the part it comes behind, `null` puts it first. */
 export const changeShape = z.discriminatedUnion('kind', [

@@ -17,7 +17,5 @@ export interface Handed {
 export function handed(crossing: Crossing, { hand, keep }: Pick<Voice, 'hand' | 'keep'>): Handed {
 	if (hand === 'right') return { played: crossing, cloth: crossing };
 	const mirrored = mirror(crossing);
-	return keep === 'fabric'
-		? { played: mirrored, cloth: crossing }
-		: { played: crossing, cloth: mirrored };
+	return keep === 'fabric' ? { played: mirrored, cloth: crossing } : { played: crossing, cloth: mirrored };
 }

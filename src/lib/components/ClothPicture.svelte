@@ -59,10 +59,16 @@
 	{#each ribbons as ribbon (ribbon.stitch)}
 		{#each [{ at: ribbon.before, from: foot, to: bottom }, { at: ribbon.after, from: top, to: rim }] as piece (piece.from)}
 			{#if ribbon.face === 'k'}
-				<rect x={x(piece.at) - STITCH / 2} y={piece.to} width={STITCH} height={piece.from - piece.to} class="fill-rope" />
+				<rect
+					x={x(piece.at) - STITCH / 2}
+					y={piece.to}
+					width={STITCH}
+					height={piece.from - piece.to}
+					class="fill-rope"
+				/>
 			{/if}
 			<path
-				d={plain(ribbon)(x(piece.at), piece.from - 1, piece.to + 1, STITCH, ROW)}
+				d={plain(ribbon)(x(piece.at), piece.from, piece.to, STITCH, ROW)}
 				fill="none"
 				class={ribbon.face === 'k' ? 'line-wool-edge' : 'line-ground'}
 				stroke-width="1.8"
@@ -73,7 +79,11 @@
 	{#each ribbons as ribbon (ribbon.stitch)}
 		{@const d = ribbonPath(x(ribbon.before), bottom, x(ribbon.after), top, STITCH - 1)}
 		<path {d} class="ribbon {ribbon.role}" />
-		{#if ribbon.role === 'behind' || ribbon.role === 'both'}<path {d} fill="url(#{uid}-hatch)" opacity="0.8" />{/if}
+		{#if ribbon.role === 'behind' || ribbon.role === 'both'}<path
+				{d}
+				fill="url(#{uid}-hatch)"
+				opacity="0.8"
+			/>{/if}
 		<path
 			d={ribbonEdges(x(ribbon.before), bottom, x(ribbon.after), top, STITCH - 1)}
 			fill="none"
@@ -85,7 +95,14 @@
 		{#each ribbons as ribbon (ribbon.stitch)}
 			{#each [{ at: ribbon.before, y: height - 14 }, { at: ribbon.after, y: 14 }] as spot (spot.y)}
 				<circle cx={x(spot.at)} cy={spot.y} r="12" class="disc {ribbon.role}" stroke-width="1.8" />
-				<text x={x(spot.at)} y={spot.y} dy="0.35em" text-anchor="middle" font-size="15" class="number {ribbon.role}">
+				<text
+					x={x(spot.at)}
+					y={spot.y}
+					dy="0.35em"
+					text-anchor="middle"
+					font-size="15"
+					class="number {ribbon.role}"
+				>
 					{name(ribbon.stitch)}
 				</text>
 			{/each}

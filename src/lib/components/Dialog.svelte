@@ -3,8 +3,11 @@
 	import X from '@lucide/svelte/icons/x';
 
 	/** A sheet over the page. The browser keeps the focus in it, and Escape closes it. */
-	let { title, open = $bindable(false), children }: { title: string; open?: boolean; children: Snippet } =
-		$props();
+	let {
+		title,
+		open = $bindable(false),
+		children
+	}: { title: string; open?: boolean; children: Snippet } = $props();
 
 	const uid = $props.id();
 	let dialog: HTMLDialogElement;
@@ -18,7 +21,7 @@
 <dialog
 	bind:this={dialog}
 	aria-labelledby="{uid}-title"
-	class="border-hairline bg-base-100 text-base-content m-auto max-h-[88dvh] w-[min(34rem,calc(100vw-2rem))] rounded-2xl border p-6 shadow-2xl"
+	class="m-auto max-h-[88dvh] w-[min(34rem,calc(100vw-2rem))] rounded-2xl border border-hairline bg-base-100 p-6 text-base-content shadow-2xl"
 	onclose={() => (open = false)}
 >
 	<div class="mb-4 flex items-center justify-between gap-4">

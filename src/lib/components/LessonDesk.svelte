@@ -27,7 +27,8 @@
 	function choose(id: string | null) {
 		chosen = id;
 		// On a narrow page the part lies below the list.
-		if (desk && desk.getBoundingClientRect().top > innerHeight - 80) desk.scrollIntoView({ behavior: 'smooth' });
+		if (desk && desk.getBoundingClientRect().top > innerHeight - 80)
+			desk.scrollIntoView({ behavior: 'smooth' });
 	}
 
 	async function addNote() {
@@ -73,6 +74,7 @@
 
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
 
+<h1 class="sr-only">Lesson: {lesson.title}</h1>
 <div class="px-4 pt-5 pb-24 sm:px-7">
 	<div class="flex flex-wrap items-start gap-x-6 gap-y-3">
 		<LessonHead {open} />
@@ -97,7 +99,9 @@
 		</div>
 	{:else}
 		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} /></div>
-		<div class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[23.5rem_minmax(0,1fr)]">
+		<div
+			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] xl:grid-cols-[21rem_minmax(0,1fr)_14.5rem]"
+		>
 			<section aria-label="Parts">
 				<PartList {open} {chosen} onchoose={choose} />
 				<p class="mt-4 flex flex-wrap gap-3">
@@ -107,13 +111,37 @@
 					<a class="press press-quiet" href={resolve('/')}>Add a cross from the Bench</a>
 				</p>
 			</section>
-			<section bind:this={desk} aria-label="The chosen part" class="scroll-mt-4">
+			<section
+				bind:this={desk}
+				aria-label="The chosen part"
+				class="scroll-mt-4 lg:sticky lg:top-4 lg:self-start"
+			>
 				{#if part}
 					{#key part.id}
-						<PartDesk {open} {part} first={index === 0} last={index === lesson.parts.length - 1} onmove={move} onremove={remove} />
+						<PartDesk
+							{open}
+							{part}
+							first={index === 0}
+							last={index === lesson.parts.length - 1}
+							onmove={move}
+							onremove={remove}
+						/>
 					{/key}
 				{/if}
 			</section>
+			{#if lesson.materials.length > 0}
+				<section aria-label="To bring" class="lg:col-start-2 xl:col-start-3">
+					<h2 class="mb-1.5 text-xl">To bring</h2>
+					<ul class="divide-y divide-hairline">
+						{#each lesson.materials as { what, why, amount } (what)}
+							<li class="py-2.5 leading-snug">
+								<span class="font-semibold">{what}</span>{amount ? `, ${amount}` : ''}
+								{#if why}<span class="block text-sm text-quiet">{why}</span>{/if}
+							</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
 		</div>
 	{/if}
 </div>

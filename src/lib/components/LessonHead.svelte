@@ -20,11 +20,11 @@
 	);
 </script>
 
-<div class="grid min-w-0 flex-1 gap-1">
+<div class="grid min-w-72 flex-1 gap-1">
 	<label>
 		<span class="sr-only">Name of the lesson</span>
 		<input
-			class="title hover:border-hairline focus:border-base-content w-full border-b-2 border-transparent bg-transparent font-serif text-[1.9rem] leading-tight font-semibold sm:text-[2.1rem]"
+			class="title w-full border-b-2 border-transparent bg-transparent font-serif text-[1.9rem] leading-tight font-semibold hover:border-hairline focus:border-base-content sm:text-[2.1rem]"
 			value={lesson.title}
 			maxlength="200"
 			placeholder="Name this lesson"
@@ -32,10 +32,14 @@
 			oninput={(event) => set({ title: event.currentTarget.value })}
 		/>
 	</label>
-	<div class="text-quiet flex flex-wrap items-center gap-x-5 gap-y-2">
+	<div class="flex flex-wrap items-center gap-x-5 gap-y-2 text-quiet">
 		<label class="flex items-center gap-2">
 			for
-			<select class="field w-auto!" value={lesson.level} onchange={(event) => set({ level: event.currentTarget.value as Lesson['level'] })}>
+			<select
+				class="field w-auto!"
+				value={lesson.level}
+				onchange={(event) => set({ level: event.currentTarget.value as Lesson['level'] })}
+			>
 				<option value="beginner">beginners</option>
 				<option value="improver">improvers</option>
 				<option value="confident">confident knitters</option>
@@ -59,11 +63,12 @@
 				class="field w-auto!"
 				type="datetime-local"
 				value={lesson.starts ?? ''}
-				onchange={(event) => event.currentTarget.value && set({ starts: event.currentTarget.value.slice(0, 16) })}
+				onchange={(event) =>
+					event.currentTarget.value && set({ starts: event.currentTarget.value.slice(0, 16) })}
 			/>
 		</label>
 		{#if wrongMinutes}
-			<p id="wrong-minutes" class="text-error w-full font-semibold">
+			<p id="wrong-minutes" class="w-full font-semibold text-error">
 				A class takes 1 to 600 whole minutes. It stays at {lesson.minutes} until the number is one of those.
 			</p>
 		{/if}

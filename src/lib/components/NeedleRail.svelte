@@ -13,6 +13,8 @@
 		width?: number;
 		height?: number;
 		neighbours?: number;
+		/** size of the words, in the drawing's units */
+		textSize?: number;
 		/** false for pictures that only illustrate: no words beside things */
 		labels?: boolean;
 		/** what the picture shows, for those who cannot see it */
@@ -48,6 +50,7 @@
 		width = 944,
 		height = 452,
 		neighbours = 2,
+		textSize = 15,
 		labels = true,
 		alt
 	}: RailProps = $props();
@@ -65,7 +68,12 @@
 		{ duration: STEP_MS, easing: cubicInOut, interpolate: (a, b) => (t) => mixed(a, b, t) }
 	);
 	$effect(() => {
-		const still = prefersReducedMotion.current || !sameRail(untrack(() => tween.target), target);
+		const still =
+			prefersReducedMotion.current ||
+			!sameRail(
+				untrack(() => tween.target),
+				target
+			);
 		tween.set(target, still ? { duration: 0 } : undefined);
 	});
 	// Until the tween has caught up with another crossing, its own target is what is drawn.
@@ -83,7 +91,9 @@
 	const cables = $derived(
 		(['cable1', 'cable2'] as const).flatMap((name) => {
 			const held = state[name];
-			return held ? [{ ...held, from: now.loops[held.stitches[0]], to: now.loops[held.stitches.at(-1)!] }] : [];
+			return held
+				? [{ ...held, from: now.loops[held.stitches[0]], to: now.loops[held.stitches.at(-1)!] }]
+				: [];
 		})
 	);
 	const held = $derived(heldOf(state));
@@ -111,8 +121,9 @@
 	const behindReach = $derived(state.reach?.pass === 'behind' ? state.reach.needle : null);
 	const frontReach = $derived(state.reach?.pass === 'front' ? state.reach.needle : null);
 	const yarnPath = $derived(workingYarn(now.yarn, now.hand, state.yarn));
+	const yarnPlace = $derived(state.yarn === 'back' ? 'at the back' : 'in front');
 	const yarnWords = $derived(
-		`working yarn, ${state.yarn === 'back' ? 'at the back' : 'in front'}, to the ${voice.yarnHand} hand`
+		neighbours < 2 ? `yarn ${yarnPlace}` : `working yarn, ${yarnPlace}, to the ${voice.yarnHand} hand`
 	);
 	const labelOnRight = $derived((yarnTo === 'right') !== mirrored);
 </script>
@@ -137,8 +148,20 @@
 {/snippet}
 
 {#snippet yarn()}
-	<path d={yarnPath} fill="none" class="line-working-edge" stroke-width={8 * Math.max(0.7, scale)} stroke-linecap="round" />
-	<path d={yarnPath} fill="none" class="line-working" stroke-width={4.6 * Math.max(0.7, scale)} stroke-linecap="round" />
+	<path
+		d={yarnPath}
+		fill="none"
+		class="line-working-edge"
+		stroke-width={8 * Math.max(0.7, scale)}
+		stroke-linecap="round"
+	/>
+	<path
+		d={yarnPath}
+		fill="none"
+		class="line-working"
+		stroke-width={4.6 * Math.max(0.7, scale)}
+		stroke-linecap="round"
+	/>
 {/snippet}
 
 {#snippet cable(at: 'front' | 'back')}
@@ -149,7 +172,13 @@
 	{#each heldAt(at) as stitch (stitch)}{@render loop(stitch, 'front')}{/each}
 {/snippet}
 
-<svg viewBox="0 0 {width} {height}" class="block h-full w-full select-none" role="img" aria-label={alt} preserveAspectRatio="xMidYMid slice">
+<svg
+	viewBox="0 0 {width} {height}"
+	class="block h-full w-full select-none"
+	role="img"
+	aria-label={alt}
+	preserveAspectRatio="xMidYMid slice"
+>
 	<Hatch id="{uid}-hatch" />
 	<defs>
 		<linearGradient id="{uid}-behind" x1="0" x2="0" y1="0" y2="1">
@@ -164,13 +193,31 @@
 	<g transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
 		<g fill="none" stroke-width={2.4 * Math.max(0.7, scale)} stroke-linecap="round" class="cloth">
 			{#each ground.besideColumns as x, i (i)}
-				<path d={ripples(x, height + 8, ground.clothTop + 4, ground.pitch * 0.86, 17 * Math.max(0.7, scale))} />
+				<path
+					d={ripples(x, height + 8, ground.clothTop + 4, ground.pitch * 0.86, 17 * Math.max(0.7, scale))}
+				/>
 			{/each}
 			{#each drawOrder as stitch (stitch)}
 				{#if purled[stitch]}
-					<path d={ripples(ground.columns[stitch], height + 8, ground.clothTop + 4, ground.pitch * 0.86, 17 * Math.max(0.7, scale))} />
+					<path
+						d={ripples(
+							ground.columns[stitch],
+							height + 8,
+							ground.clothTop + 4,
+							ground.pitch * 0.86,
+							17 * Math.max(0.7, scale)
+						)}
+					/>
 				{:else}
-					<path d={leaves(ground.columns[stitch], height + 14, ground.clothTop, ground.pitch * 0.72, 21 * Math.max(0.7, scale))} />
+					<path
+						d={leaves(
+							ground.columns[stitch],
+							height + 14,
+							ground.clothTop,
+							ground.pitch * 0.72,
+							21 * Math.max(0.7, scale)
+						)}
+					/>
 				{/if}
 			{/each}
 		</g>
@@ -201,18 +248,45 @@
 		{#if behindReach !== 'right' && frontReach !== 'right'}{@render wooden('right')}{/if}
 		{#each now.beside as at, i (i)}
 			<RailLoop {at} {scale} role="still" leg="right" half="front" hatch="" />
-			<path d={bump(at, scale)} fill="none" class="line-wool-edge" stroke-width={8 * scale} stroke-linecap="round" />
-			<path d={bump(at, scale)} fill="none" class="line-wool" stroke-width={5 * scale} stroke-linecap="round" />
+			<path
+				d={bump(at, scale)}
+				fill="none"
+				class="line-wool-edge"
+				stroke-width={8 * scale}
+				stroke-linecap="round"
+			/>
+			<path
+				d={bump(at, scale)}
+				fill="none"
+				class="line-wool"
+				stroke-width={5 * scale}
+				stroke-linecap="round"
+			/>
 		{/each}
-		{#each onNeedles.filter((stitch) => !taken.includes(stitch)) as stitch (stitch)}{@render loop(stitch, 'front')}{/each}
+		{#each onNeedles.filter((stitch) => !taken.includes(stitch)) as stitch (stitch)}{@render loop(
+				stitch,
+				'front'
+			)}{/each}
 		{#if frontReach}{@render wooden(frontReach)}{/if}
 		{#each taken as stitch (stitch)}{@render loop(stitch, 'front')}{/each}
 		{#if state.yarn === 'front'}{@render yarn()}{/if}
 		{@render cable('front')}
 
 		{#each crossing.order.filter((stitch) => purled[stitch]) as stitch (stitch)}
-			<path d={bump(now.loops[stitch], scale)} fill="none" class="edge-{roles[stitch]}" stroke-width={8 * scale} stroke-linecap="round" />
-			<path d={bump(now.loops[stitch], scale)} fill="none" class="body-{roles[stitch]}" stroke-width={4.6 * scale} stroke-linecap="round" />
+			<path
+				d={bump(now.loops[stitch], scale)}
+				fill="none"
+				class="edge-{roles[stitch]}"
+				stroke-width={8 * scale}
+				stroke-linecap="round"
+			/>
+			<path
+				d={bump(now.loops[stitch], scale)}
+				fill="none"
+				class="body-{roles[stitch]}"
+				stroke-width={4.6 * scale}
+				stroke-linecap="round"
+			/>
 		{/each}
 	</g>
 
@@ -229,31 +303,41 @@
 	{/each}
 
 	{#each crossing.order as stitch (stitch)}
-		{@const disc = Math.max(9, 16 * scale)}
+		{@const disc = Math.max(textSize * 0.74, 16 * scale)}
 		{@const x = mx(now.loops[stitch].x)}
 		{@const y = now.loops[stitch].y + 34 * scale + disc * 0.9}
 		<circle cx={x} cy={y} r={disc} class="disc-{roles[stitch]}" stroke-width={Math.max(1.6, 2.6 * scale)} />
-		<text {x} {y} dy="0.35em" text-anchor="middle" font-size={Math.max(12, 19 * scale)} class="number-{roles[stitch]}">{stitch}</text>
+		<text
+			{x}
+			{y}
+			dy="0.35em"
+			text-anchor="middle"
+			font-size={Math.max(textSize * 0.94, 19 * scale)}
+			class="number-{roles[stitch]}">{stitch}</text
+		>
 	{/each}
 
 	{#if labels}
-		<g font-size="16" font-weight="600">
-			<text x="28" y={30} class="fill-behind">Behind</text>
-			<text x="28" y={ground.frontStart + 30} class="fill-front">In front</text>
+		<g font-size={textSize} font-weight="600">
+			<text x="28" y={textSize * 1.9} class="fill-behind">Behind</text>
+			<text x="28" y={ground.frontStart + textSize * 1.9} class="fill-front">In front</text>
 		</g>
-		<g font-size="15">
+		<g font-size={textSize}>
 			<text
 				x={labelOnRight ? width - 24 : 24}
-				y={now.hand.y + (state.yarn === 'back' ? 50 : 46)}
+				y={now.hand.y + (state.yarn === 'back' ? 28 : -8)}
 				text-anchor={labelOnRight ? 'end' : 'start'}
-				class="fill-ink">{yarnWords}</text
+				class="label fill-ink">{yarnWords}</text
 			>
 			{#each cables as one (one.placed)}
 				<text
-					x={mx((mirrored ? Math.min(one.from.x, one.to.x) : Math.max(one.from.x, one.to.x)) + (mirrored ? -70 : 70) * Math.max(0.6, scale))}
+					x={mx(
+						(mirrored ? Math.min(one.from.x, one.to.x) : Math.max(one.from.x, one.to.x)) +
+							(mirrored ? -70 : 70) * Math.max(0.6, scale)
+					)}
 					y={one.from.y + 5}
-					class={one.at === 'back' ? 'fill-behind' : 'fill-front'}
-					>cable needle, held {one.at === 'back' ? 'behind' : 'in front'}</text
+					class="label {one.at === 'back' ? 'fill-behind' : 'fill-front'}"
+					>{neighbours < 2 ? 'held' : 'cable needle, held'} {one.at === 'back' ? 'behind' : 'in front'}</text
 				>
 			{/each}
 		</g>
@@ -307,6 +391,12 @@
 	}
 	text {
 		font-weight: 500;
+	}
+	.label {
+		paint-order: stroke;
+		stroke: var(--band-mid);
+		stroke-width: 4px;
+		stroke-linejoin: round;
 	}
 	[class^='number-'] {
 		font-weight: 700;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
-	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import Trash2 from '@lucide/svelte/icons/trash';
 	import { crossingOf, type Part } from '$core/lesson/lesson';
 	import type { OpenLesson } from '$lib/lesson.svelte';
 	import PartView from './PartView.svelte';
@@ -43,7 +43,7 @@
 <div class="grid gap-4">
 	<div class="flex flex-wrap items-end gap-3">
 		<label class="min-w-56 flex-1">
-			<span class="text-quiet mb-1 block">Title</span>
+			<span class="mb-1 block text-quiet">Title</span>
 			<input
 				name="title"
 				class="field font-serif text-xl font-semibold"
@@ -54,7 +54,7 @@
 			/>
 		</label>
 		<label class="w-24">
-			<span class="text-quiet mb-1 block">Minutes</span>
+			<span class="mb-1 block text-quiet">Minutes</span>
 			<input
 				class="field"
 				inputmode="numeric"
@@ -65,19 +65,8 @@
 				onblur={() => !wrongMinutes && (minutesTyped = null)}
 			/>
 		</label>
-		<div class="flex gap-2">
-			<button type="button" class="press press-quiet px-3!" disabled={first} onclick={() => onmove(-1)} aria-label="Move earlier">
-				<ArrowUp size={19} aria-hidden="true" />
-			</button>
-			<button type="button" class="press press-quiet px-3!" disabled={last} onclick={() => onmove(1)} aria-label="Move later">
-				<ArrowDown size={19} aria-hidden="true" />
-			</button>
-			<button type="button" class="press press-quiet" onclick={onremove}>
-				<Trash2 size={18} aria-hidden="true" /> Remove
-			</button>
-		</div>
 		{#if wrongMinutes}
-			<p id="part-minutes" class="text-error w-full font-semibold">
+			<p id="part-minutes" class="w-full font-semibold text-error">
 				A part takes 0 to 600 whole minutes. It stays at {part.minutes} until the number is one of those.
 			</p>
 		{/if}
@@ -86,7 +75,7 @@
 	<PartView lesson={open.lesson} {part} />
 
 	{#if saying}
-		<blockquote class="border-accent border-l-4 pl-4 text-lg">Say it like this: “{saying}”</blockquote>
+		<blockquote class="border-l-4 border-accent pl-4 text-lg">Say it like this: “{saying}”</blockquote>
 	{/if}
 	{#if part.kind === 'check'}
 		<dl class="grid gap-1">
@@ -95,15 +84,25 @@
 		</dl>
 	{/if}
 	<label>
-		<span class="text-quiet mb-1 block">What to say or mind. *Stars* make it slanted, **two** bold.</span>
+		<span class="mb-1 block text-quiet">What to say or mind. *Stars* make it slanted, **two** bold.</span>
 		<textarea
-			class="field field-sizing-content max-h-96 min-h-28 leading-relaxed"
+			class="field-sizing-content max-h-96 field min-h-28 leading-relaxed"
 			maxlength="20000"
 			value={part.text ?? ''}
-			oninput={(event) => set({ text: event.currentTarget.value })}
-		></textarea>
+			oninput={(event) => set({ text: event.currentTarget.value })}></textarea>
 	</label>
 	{#if part.kind === 'note'}
-		<p class="text-quiet text-sm">Notes stand on the stage and on the take-home sheet.</p>
+		<p class="text-sm text-quiet">Notes stand on the stage and on the take-home sheet.</p>
 	{/if}
+	<div class="flex flex-wrap gap-2">
+		<button type="button" class="press press-quiet" disabled={first} onclick={() => onmove(-1)}>
+			<ArrowUp size={19} aria-hidden="true" /> Earlier
+		</button>
+		<button type="button" class="press press-quiet" disabled={last} onclick={() => onmove(1)}>
+			<ArrowDown size={19} aria-hidden="true" /> Later
+		</button>
+		<button type="button" class="press press-quiet" onclick={onremove}>
+			<Trash2 size={18} aria-hidden="true" /> Remove
+		</button>
+	</div>
 </div>

@@ -2,15 +2,18 @@
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { prefersReducedMotion } from 'svelte/motion';
-	import { clockAt, timed, type TimedPart } from '$core/lesson/lesson';
+	import { clockAt, timed, type Part } from '$core/lesson/lesson';
 	import type { OpenLesson } from '$lib/lesson.svelte';
 	import { KIND_WORDS } from '$lib/parts';
 
 	/** The parts in their order: choose one, or drag it by its handle (with keys: Enter, arrows, Enter). */
-	let { open, chosen, onchoose }: { open: OpenLesson; chosen: string | null; onchoose: (id: string) => void } =
-		$props();
+	let {
+		open,
+		chosen,
+		onchoose
+	}: { open: OpenLesson; chosen: string | null; onchoose: (id: string) => void } = $props();
 
-	type Row = TimedPart & { id: string };
+	type Row = { id: string; part: Part; from: number };
 	const rows = $derived(timed(open.lesson).map((row): Row => ({ ...row, id: row.part.id })));
 	// While a row is in the hand, the list is the hand's.
 	let dragged = $state.raw<Row[] | null>(null);
@@ -46,24 +49,28 @@
 >
 	{#each shown as { id, part, from } (id)}
 		<li
-			class="border-hairline flex items-center border-b {id === chosen ? 'chosen bg-base-100' : ''}"
+			class="flex items-center border-b border-hairline {id === chosen ? 'chosen bg-base-100' : ''}"
 			aria-label={part.title}
 		>
 			<button
 				type="button"
-				class="hover:bg-base-100 grid min-w-0 flex-1 grid-cols-[3.2rem_1fr] gap-x-2 px-2.5 py-2.5 text-left"
+				class="grid min-w-0 flex-1 grid-cols-[3.2rem_1fr] gap-x-2 px-2.5 py-2.5 text-left hover:bg-base-100"
 				aria-current={id === chosen ? 'true' : undefined}
 				onclick={() => onchoose(id)}
 			>
-				<span class="text-quiet text-right">{clockAt(open.lesson, from)}</span>
+				<span class="text-right text-quiet">{clockAt(open.lesson, from)}</span>
 				<span class="min-w-0">
-					<span class="block text-[1.06rem] leading-snug font-semibold break-words">{part.title || 'Without a title'}</span>
-					<span class="text-quiet block text-sm">{part.minutes} min · {KIND_WORDS[part.kind].toLowerCase()}</span>
+					<span class="block text-[1.06rem] leading-snug font-semibold break-words"
+						>{part.title || 'Without a title'}</span
+					>
+					<span class="block text-sm text-quiet"
+						>{part.minutes} min · {KIND_WORDS[part.kind].toLowerCase()}</span
+					>
 				</span>
 			</button>
 			<span
 				use:dragHandle
-				class="text-quiet hover:text-base-content grid min-h-12 min-w-11 cursor-grab place-items-center"
+				class="grid min-h-12 min-w-11 cursor-grab place-items-center text-quiet hover:text-base-content"
 				aria-label="Drag “{part.title}”"
 				role="button"
 			>

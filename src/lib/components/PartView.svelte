@@ -4,7 +4,7 @@
 	import { nameOf } from '$core/naming/name';
 	import { getSettings } from '$lib/settings.svelte';
 	import ClothPicture from './ClothPicture.svelte';
-	import NeedleRail from './NeedleRail.svelte';
+	import FittedRail from './FittedRail.svelte';
 	import StepPlayer from './StepPlayer.svelte';
 
 	/** What a part shows: the rail for a part to show, the numbered cloth for a picture. */
@@ -19,29 +19,31 @@
 	{@const { taught, hands, shown } = seen}
 	{@const { script, way } = shown}
 	<div class="overflow-hidden rounded-2xl">
-		<div class="aspect-[3/2] sm:aspect-[2/1]">
-			<NeedleRail
+		<div class="aspect-[3/2] max-h-72 w-full sm:aspect-[2/1]">
+			<FittedRail
 				crossing={hands.played}
 				state={script.states[Math.min(step, script.steps.length)]}
 				next={script.steps[step]}
 				{voice}
-				width={720}
-				height={360}
-				neighbours={1}
+				labels={false}
 				alt="{taught.name}, {way.title}: {script.told[Math.min(step, script.steps.length)].sentence}"
 			/>
 		</div>
 		<StepPlayer {script} bind:step />
 	</div>
 {:else if part.kind === 'show' && seen}
-	<p class="text-error font-semibold">
+	<p class="font-semibold text-error">
 		“{part.way}” is no way to make {seen.taught.name} here. Put it in again from the Bench.
 	</p>
 {:else if part.kind === 'picture' && seen}
 	{@const { taught, hands } = seen}
 	<figure class="max-w-sm">
-		<ClothPicture crossing={hands.cloth} from={voice.hand} alt="{taught.name}, worked {hands.played.order.join(' ')}" />
-		<figcaption class="text-quiet mt-1">
+		<ClothPicture
+			crossing={hands.cloth}
+			from={voice.hand}
+			alt="{taught.name}, worked {hands.played.order.join(' ')}"
+		/>
+		<figcaption class="mt-1 text-quiet">
 			{nameOf(hands.cloth)}: numbers below stand before the cross, above after it.
 		</figcaption>
 	</figure>

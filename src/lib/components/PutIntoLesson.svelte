@@ -43,12 +43,16 @@
 		<button type="button" class="press" onclick={onput}>Stay at the Bench</button>
 	</p>
 {:else}
-	<p class="text-quiet mb-3">{way.title}, {way.movements} moves. It goes to the end of the lesson.</p>
+	<p class="mb-3 text-quiet">{way.title}, {way.movements} moves. It goes to the end of the lesson.</p>
 	{#if lessons.length > 0}
 		<ul class="mb-5 grid gap-2">
 			{#each lessons as lesson (lesson.id)}
 				<li>
-					<button type="button" class="press press-quiet w-full justify-start! text-left" onclick={() => into(lesson)}>
+					<button
+						type="button"
+						class="press w-full justify-start! press-quiet text-left"
+						onclick={() => into(lesson)}
+					>
 						{lesson.title || 'Lesson without a name'}
 					</button>
 				</li>
@@ -58,8 +62,15 @@
 	<form class="grid gap-2" onsubmit={makeNew}>
 		<label class="font-semibold" for="new-lesson">Or a new lesson</label>
 		<div class="flex gap-2">
-			<input id="new-lesson" class="field" bind:value={title} maxlength="200" placeholder="Lesson on {name}" autocomplete="off" />
-			<button class="press press-main shrink-0">Make it</button>
+			<input
+				id="new-lesson"
+				class="field"
+				bind:value={title}
+				maxlength="200"
+				placeholder="Lesson on {name}"
+				autocomplete="off"
+			/>
+			<button class="press shrink-0 press-main">Make it</button>
 		</div>
 	</form>
 {/if}

@@ -8,17 +8,20 @@
 	/** Says whether what was done here has reached the server. */
 	const count = $derived(outbox.letters.length);
 	const time = $derived(
-		outbox.savedAt?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? ''
+		outbox.savedAt &&
+			new Date(outbox.savedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 	);
 </script>
 
-<p class="flex min-h-6 items-center gap-2 text-sm" role="status" data-save={outbox.state}>
+<p class="flex flex-wrap items-center gap-x-2 text-sm empty:hidden" role="status" data-save={outbox.state}>
 	{#if outbox.state === 'sending'}
 		<LoaderCircle size={17} aria-hidden="true" class="motion-safe:animate-spin" /> Saving
 	{:else if outbox.state === 'away'}
 		<CloudOff size={17} aria-hidden="true" />
 		<span>Server away. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
-		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.send()}>Try now</button>
+		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.send()}
+			>Try now</button
+		>
 	{:else if outbox.state === 'refused'}
 		<CircleAlert size={17} aria-hidden="true" class="text-error" />
 		<span class="text-error">{outbox.refusal?.message}</span>

@@ -68,11 +68,11 @@
 <div class="grid gap-4">
 	{#each shown as { field, legend, choices } (field)}
 		<fieldset>
-			<legend class="text-quiet mb-1.5 font-semibold">{legend}</legend>
+			<legend class="mb-1.5 font-semibold text-quiet">{legend}</legend>
 			<div class="flex flex-wrap gap-2">
 				{#each choices as { value, label } (value)}
 					<label
-						class="press press-quiet has-checked:press-main has-focus-visible:outline-base-content has-focus-visible:outline-3 has-focus-visible:outline-offset-2"
+						class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
 					>
 						<input
 							type="radio"

@@ -16,16 +16,28 @@
 	});
 </script>
 
-<div class="player bg-neutral text-neutral-content grid gap-4 px-4 pt-4 pb-3 sm:px-7 sm:pt-5">
+<div class="player grid gap-4 bg-neutral px-4 pt-4 pb-3 text-neutral-content sm:px-7 sm:pt-5">
 	<div class="flex items-center gap-4 sm:gap-6">
-		<button type="button" class="thumb" disabled={step === 0} onclick={() => (step -= 1)} aria-label="Back one step">
+		<button
+			type="button"
+			class="thumb"
+			disabled={step === 0}
+			onclick={() => (step -= 1)}
+			aria-label="Back one step"
+		>
 			<ChevronLeft size={34} strokeWidth={2.6} aria-hidden="true" />
 		</button>
 		<div class="min-h-19 flex-1" aria-live="polite">
-			<p class="font-serif text-[1.3rem] leading-tight font-medium sm:text-[1.85rem]" data-testid="sentence">{told.sentence}</p>
-			<p class="mt-1 text-base opacity-90 sm:text-[1.06rem]">{told.detail}</p>
+			<p class="sentence font-serif leading-tight font-medium" data-testid="sentence">{told.sentence}</p>
+			<p class="mt-1 opacity-90">{told.detail}</p>
 		</div>
-		<button type="button" class="thumb thumb-main" disabled={step === last} onclick={() => (step += 1)} aria-label="Forward one step">
+		<button
+			type="button"
+			class="thumb thumb-main"
+			disabled={step === last}
+			onclick={() => (step += 1)}
+			aria-label="Forward one step"
+		>
 			<ChevronRight size={34} strokeWidth={2.6} aria-hidden="true" />
 		</button>
 	</div>
@@ -44,6 +56,17 @@
 </div>
 
 <style>
+	.player {
+		container-type: inline-size;
+	}
+	.sentence {
+		font-size: 1.3rem;
+	}
+	@container (min-width: 46rem) {
+		.sentence {
+			font-size: 1.85rem;
+		}
+	}
 	.thumb {
 		display: grid;
 		place-items: center;

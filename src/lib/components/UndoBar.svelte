@@ -7,14 +7,23 @@
 </script>
 
 <div
-	class="bg-neutral text-neutral-content fixed inset-x-4 bottom-4 z-20 mx-auto flex w-fit max-w-[calc(100vw-2rem)] items-center gap-3 rounded-2xl py-2 pr-2 pl-5 shadow-xl"
+	class="fixed inset-x-4 bottom-4 z-20 mx-auto flex w-fit max-w-[calc(100vw-2rem)] items-center gap-3 rounded-2xl bg-neutral py-2 pr-2 pl-5 text-neutral-content shadow-xl"
 	role="status"
 >
 	<span>{said}</span>
-	<button type="button" class="hover:bg-neutral-content/15 flex min-h-11 items-center gap-2 rounded-xl px-3 font-semibold underline" onclick={onundo}>
+	<button
+		type="button"
+		class="flex min-h-11 items-center gap-2 rounded-xl px-3 font-semibold underline hover:bg-neutral-content/15"
+		onclick={onundo}
+	>
 		<Undo2 size={18} aria-hidden="true" /> Undo
 	</button>
-	<button type="button" class="hover:bg-neutral-content/15 grid min-h-11 min-w-11 place-items-center rounded-xl" onclick={onclose} aria-label="Close this message">
+	<button
+		type="button"
+		class="grid min-h-11 min-w-11 place-items-center rounded-xl hover:bg-neutral-content/15"
+		onclick={onclose}
+		aria-label="Close this message"
+	>
 		<X size={18} aria-hidden="true" />
 	</button>
 </div>

@@ -20,7 +20,7 @@
 	<div class="grid gap-1">
 		{#each ways as way (way.id)}
 			<label
-				class="has-checked:bg-primary has-checked:text-primary-content hover:bg-base-200 has-focus-visible:outline-base-content grid cursor-pointer gap-0.5 rounded-xl px-3.5 py-2.5 has-focus-visible:outline-3 has-focus-visible:outline-offset-2"
+				class="grid cursor-pointer gap-0.5 rounded-xl px-3.5 py-2.5 hover:bg-base-200 has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
 			>
 				<input
 					type="radio"
@@ -42,6 +42,6 @@
 		{/each}
 	</div>
 	{#if ways.length > 0}
-		<p class="border-accent mt-3 rounded-xl border px-3.5 py-2.5 text-sm">✓ {proof}</p>
+		<p class="mt-3 rounded-xl border border-accent px-3.5 py-2.5 text-sm">✓ {proof}</p>
 	{/if}
 </fieldset>

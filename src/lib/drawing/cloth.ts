@@ -53,12 +53,15 @@ export function ribbonEdges(x0: number, bottom: number, x1: number, top: number,
 		.join('');
 }
 
-/** The small leaves of a knit column, one a row. */
+/** The small leaves of a knit column, one pair a row, point to point. */
 export function leaves(x: number, bottom: number, top: number, width: number, row: number): string {
 	let path = '';
-	const a = width * 0.34;
-	for (let y = bottom; y - row >= top - 0.5; y -= row) {
-		path += `M${r(x - a)} ${r(y - row * 0.82)}Q${r(x - a * 0.5)} ${r(y - row * 0.3)} ${r(x)} ${r(y - row * 0.16)}Q${r(x + a * 0.5)} ${r(y - row * 0.3)} ${r(x + a)} ${r(y - row * 0.82)}`;
+	const a = width * 0.36;
+	for (let y = bottom; y - row >= top - 1; y -= row) {
+		const up = y - row * 0.95;
+		const foot = y - row * 0.12;
+		const belly = up + row * 0.62;
+		path += `M${r(x - a)} ${r(up)}Q${r(x - a * 0.72)} ${r(belly)} ${r(x)} ${r(foot)}Q${r(x + a * 0.72)} ${r(belly)} ${r(x + a)} ${r(up)}`;
 	}
 	return path;
 }

@@ -47,5 +47,7 @@ export function cableNeedle(from: Point, to: Point, scale: number): string {
 export function workingYarn(from: Point, hand: Point, side: 'front' | 'back'): string {
 	const toward = hand.x > from.x ? 1 : -1;
 	const lift = side === 'back' ? -1 : 1;
-	return `M${r(from.x)} ${r(from.y)}C${r(from.x - 6)} ${r(from.y + lift * 46)} ${r(from.x + toward * 26)} ${r(hand.y - lift * 6)} ${r(from.x + toward * 110)} ${r(hand.y - lift * 2)}S${r(hand.x - toward * 90)} ${r(hand.y + 22)} ${r(hand.x)} ${r(hand.y + 4)}`;
+	const span = Math.abs(hand.x - from.x);
+	const [rise, fall] = [Math.min(110, span * 0.4), Math.min(90, span * 0.3)];
+	return `M${r(from.x)} ${r(from.y)}C${r(from.x - 6)} ${r(from.y + lift * 46)} ${r(from.x + toward * Math.min(26, rise / 2))} ${r(hand.y - lift * 6)} ${r(from.x + toward * rise)} ${r(hand.y - lift * 2)}S${r(hand.x - toward * fall)} ${r(hand.y + 22)} ${r(hand.x)} ${r(hand.y + 4)}`;
 }

@@ -60,10 +60,7 @@ export function groundOf(stitches: number, { width, height, neighbours }: RailRo
 		pitch,
 		scale: pitch / NATURAL_PITCH,
 		columns: [NaN, ...range(stitches, (i) => i + 1)],
-		besideColumns: [
-			...range(neighbours, (i) => -i),
-			...range(neighbours, (i) => stitches + 1 + i)
-		],
+		besideColumns: [...range(neighbours, (i) => -i), ...range(neighbours, (i) => stitches + 1 + i)],
 		needleY: height * 0.43,
 		behindEnd: height * 0.27,
 		frontStart: height * 0.62,
@@ -97,8 +94,10 @@ export function layoutOf(
 	const firstRight = right.length > 0 ? loops[right[0]].x : columns[1] + pitch - shift;
 	const firstLeft = left.length > 0 ? loops[left[0]].x : columns[state.stitches] - pitch + shift;
 	layHeld(state, ground, (firstRight + firstLeft) / 2, loops);
-	const lastWorked = right.length > 0 && state.order.length > 0 ? loops[state.order[state.order.length - 1]] : null;
-	const from = lastWorked && lastWorked.y === needleY ? lastWorked : { x: columns[1] + pitch - shift, y: needleY };
+	const lastWorked =
+		right.length > 0 && state.order.length > 0 ? loops[state.order[state.order.length - 1]] : null;
+	const from =
+		lastWorked && lastWorked.y === needleY ? lastWorked : { x: columns[1] + pitch - shift, y: needleY };
 	return {
 		loops,
 		beside,

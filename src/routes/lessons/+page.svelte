@@ -1,9 +1,12 @@
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import Trash2 from '@lucide/svelte/icons/trash';
 	import { newId } from '$lib/id';
 	import { posted } from '$lib/post';
+	import ClockBar from '$lib/components/ClockBar.svelte';
+	import ClothPicture from '$lib/components/ClothPicture.svelte';
+	import PondEdge from '$lib/components/PondEdge.svelte';
 	import UndoBar from '$lib/components/UndoBar.svelte';
 	import { useKeys } from '$lib/keys.svelte';
 
@@ -37,46 +40,81 @@
 			minute: '2-digit'
 		});
 
+	const clockOf = ({ starts, ...lesson }: (typeof data.lessons)[number]) => ({
+		...lesson,
+		starts: starts ?? undefined
+	});
+
 	useKeys([{ key: 'n', cap: 'N', says: 'name a new lesson', run: () => field.focus() }]);
 </script>
 
 <svelte:head><title>Lessons · Pond Loop</title></svelte:head>
 
-<div class="mx-auto max-w-5xl px-4 py-8 sm:px-7">
+<div class="mx-auto min-h-[60dvh] max-w-5xl px-4 pt-8 sm:px-7">
 	<h1 class="text-4xl">Lessons</h1>
-	<form class="border-hairline mt-5 flex flex-wrap items-end gap-3 border-b pb-7" onsubmit={make}>
+	<form class="mt-5 flex flex-wrap items-end gap-3 border-b border-hairline pb-7" onsubmit={make}>
 		<label class="min-w-60 flex-1">
-			<span class="text-quiet mb-1 block">A new lesson, called</span>
-			<input bind:this={field} class="field text-lg" bind:value={title} maxlength="200" autocomplete="off" placeholder="Ropes for bench cushions" />
+			<span class="mb-1 block text-quiet">A new lesson, called</span>
+			<input
+				bind:this={field}
+				class="field text-lg"
+				bind:value={title}
+				maxlength="200"
+				autocomplete="off"
+				placeholder="Ropes for bench cushions"
+			/>
 		</label>
 		<button class="press press-main">Make it <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button>
-		{#if trouble}<p class="text-error w-full font-semibold" role="alert">{trouble}</p>{/if}
+		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
 	</form>
 
 	{#if data.lessons.length === 0}
 		<div class="py-12">
 			<h2 class="text-2xl">Nothing planned yet</h2>
 			<p class="mt-2 max-w-prose text-lg">
-				Name a lesson above. Or begin where the stitches are: type a cross at the Bench and put it into a lesson from
-				there.
+				Name a lesson above. Or begin where the stitches are: type a cross at the Bench and put it into a
+				lesson from there.
 			</p>
 			<p class="mt-4"><a class="press" href={resolve('/')}>To the Bench</a></p>
-			<p class="text-quiet mt-6">
+			<p class="mt-6 text-quiet">
 				To look at one that is ready, type <code class="font-mono">npm run demo</code> beside the running app.
 			</p>
 		</div>
 	{:else}
-		<ul class="divide-hairline divide-y">
+		<ul class="divide-y divide-hairline">
 			{#each data.lessons as lesson (lesson.id)}
 				<li class="flex items-center gap-4">
-					<a class="group hover:bg-base-100 -mx-3 grid flex-1 gap-1 rounded-xl px-3 py-5 sm:grid-cols-[1fr_auto] sm:items-baseline" href={resolve('/lessons/[id]', { id: lesson.id })}>
-						<span class="font-serif text-2xl font-semibold group-hover:underline">{lesson.title || 'Without a name'}</span>
-						<span class="text-quiet">{lesson.starts ? when(lesson.starts) : 'No date yet'}</span>
-						<span class="text-quiet sm:col-span-2">
-							{lesson.parts} {lesson.parts === 1 ? 'part' : 'parts'} · {lesson.minutes} minutes{lesson.crossings.length > 0 ? ` · ${lesson.crossings.join(', ')}` : ''}
+					<a
+						class="group -mx-3 grid min-w-0 flex-1 gap-x-6 gap-y-1 rounded-2xl px-3 py-6 hover:bg-base-100 sm:grid-cols-[auto_minmax(0,1fr)]"
+						href={resolve('/lessons/[id]', { id: lesson.id })}
+					>
+						<span class="flex gap-3 sm:row-span-3" aria-hidden="true">
+							{#each lesson.crossings.slice(0, 2) as { id, crossing } (id)}
+								<span class="block w-24 sm:w-28"><ClothPicture {crossing} numbers={false} alt="" /></span>
+							{:else}
+								<span
+									class="grid h-24 w-28 place-items-center rounded-xl border border-dashed border-hairline text-sm"
+									>no cross yet</span
+								>
+							{/each}
 						</span>
+						<span class="font-serif text-[1.7rem] leading-tight font-semibold group-hover:underline"
+							>{lesson.title || 'Without a name'}</span
+						>
+						<span class="text-quiet">
+							{lesson.starts ? when(lesson.starts) : 'No date yet'} · {lesson.parts.length}
+							{lesson.parts.length === 1 ? 'part' : 'parts'}{lesson.crossings.length > 0
+								? ` · ${lesson.crossings.map(({ name }) => name).join(', ')}`
+								: ''}
+						</span>
+						<span class="block"><ClockBar lesson={clockOf(lesson)} /></span>
 					</a>
-					<button type="button" class="press press-quiet" onclick={() => remove(lesson, true)} aria-label="Remove “{lesson.title}”">
+					<button
+						type="button"
+						class="press press-quiet"
+						onclick={() => remove(lesson, true)}
+						aria-label="Remove “{lesson.title}”"
+					>
 						<Trash2 size={18} aria-hidden="true" /> <span class="hidden sm:inline">Remove</span>
 					</button>
 				</li>
@@ -85,6 +123,12 @@
 	{/if}
 </div>
 
+<PondEdge />
+
 {#if removed}
-	<UndoBar said="“{removed.title}” is removed." onundo={() => removed && remove(removed, false)} onclose={() => (removed = null)} />
+	<UndoBar
+		said="“{removed.title}” is removed."
+		onundo={() => removed && remove(removed, false)}
+		onclose={() => (removed = null)}
+	/>
 {/if}

@@ -1,5 +1,5 @@
 import { changed } from '$core/lesson/change';
-import type { Change, Lesson } from '$core/lesson/lesson';
+import type { Change, Lesson, LessonCrossing, Part } from '$core/lesson/lesson';
 import { database, inTransaction } from '../pool';
 
 /** A lesson as it is kept, with its version: one more for every change taken. */
@@ -16,8 +16,8 @@ export interface LessonLine {
 	readonly level: Lesson['level'];
 	readonly starts: string | null;
 	readonly minutes: number;
-	readonly parts: number;
-	readonly crossings: readonly string[];
+	readonly parts: readonly Pick<Part, 'id' | 'kind' | 'title' | 'minutes'>[];
+	readonly crossings: readonly LessonCrossing[];
 }
 
 /** The teacher's lessons, the one changed last first. */
@@ -29,8 +29,10 @@ export async function listLessons(owner: string): Promise<LessonLine[]> {
 			document->>'level' as level,
 			document->>'starts' as starts,
 			(document->>'minutes')::int as minutes,
-			jsonb_array_length(document->'parts') as parts,
-			array(select crossing->>'name' from jsonb_array_elements(document->'crossings') as crossing) as crossings
+			(select coalesce(jsonb_agg(jsonb_build_object(
+				'id', part->'id', 'kind', part->'kind', 'title', part->'title', 'minutes', part->'minutes'
+			)), '[]') from jsonb_array_elements(document->'parts') as part) as parts,
+			document->'crossings' as crossings
 		from lessons
 		where owner = $1 and removed_at is null
 		order by changed_at desc, id`,
@@ -89,14 +91,17 @@ export async function takeChange(
 		if (seen.rowCount) return { id, version, lesson: document };
 		const lesson = changed(document, change.change);
 		if (!accept(lesson)) return 'refused';
-		await client.query(
-			'insert into lesson_changes (id, lesson, version, change) values ($1, $2, $3, $4)',
-			[change.id, id, version + 1, change.change]
-		);
-		await client.query(
-			'update lessons set document = $2, version = $3, changed_at = now() where id = $1',
-			[id, lesson, version + 1]
-		);
+		await client.query('insert into lesson_changes (id, lesson, version, change) values ($1, $2, $3, $4)', [
+			change.id,
+			id,
+			version + 1,
+			change.change
+		]);
+		await client.query('update lessons set document = $2, version = $3, changed_at = now() where id = $1', [
+			id,
+			lesson,
+			version + 1
+		]);
 		return { id, version: version + 1, lesson };
 	});
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { resolve } from '$app/paths';
+	import { asset, resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import Printer from '@lucide/svelte/icons/printer';
 	import { showing } from '$core/lesson/showing';
@@ -25,7 +25,11 @@
 	useKeys([{ key: 'p', cap: 'P', says: 'print the sheet', run: () => window.print() }]);
 </script>
 
-<svelte:head><title>{lesson.title}: sheet · Pond Loop</title></svelte:head>
+<svelte:head>
+	<title>{lesson.title}: sheet · Pond Loop</title>
+	<!-- The paper is a page rule of its own, which only a style sheet can hold. -->
+	<link rel="stylesheet" href={asset(`/print/${paper}.css`)} />
+</svelte:head>
 
 <div class="desk" data-theme="day">
 	<div class="tools print:hidden">
@@ -33,7 +37,9 @@
 		<fieldset class="flex flex-wrap items-center gap-2">
 			<legend class="sr-only">Paper</legend>
 			{#each [{ value: 'a4', label: 'A4' }, { value: 'letter', label: 'Letter' }] as { value, label } (value)}
-				<label class="press press-quiet has-checked:press-main has-focus-visible:outline-base-content has-focus-visible:outline-3 has-focus-visible:outline-offset-2">
+				<label
+					class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+				>
 					<input type="radio" class="sr-only" name="paper" {value} bind:group={paper} />
 					{label}
 				</label>
@@ -50,7 +56,9 @@
 			<h1 class="text-3xl">{lesson.title}</h1>
 			{#if voice.hand === 'left'}
 				<p class="mt-1">
-					For left-handed knitters, keeping the {voice.keep === 'fabric' ? 'fabric: your rope leans as everyone’s does' : 'words: your rope leans the other way'}.
+					For left-handed knitters, keeping the {voice.keep === 'fabric'
+						? 'fabric: your rope leans as everyone’s does'
+						: 'words: your rope leans the other way'}.
 				</p>
 			{/if}
 		</header>
@@ -72,26 +80,38 @@
 				<section class="mb-7">
 					<div class="keep">
 						<h2 class="text-xl">{part.title}</h2>
-						<p>{taught.name} · {shown.way.title}, {shown.way.movements} moves · worked {hands.played.order.join(' ')}</p>
+						<p>
+							{taught.name} · {shown.way.title}, {shown.way.movements} moves · worked {hands.played.order.join(
+								' '
+							)}
+						</p>
 						<!-- eslint-disable-next-line svelte/no-at-html-tags -- made from CommonMark on the server, raw HTML escaped -->
 						<div class="prose">{@html data.texts[part.id] ?? ''}</div>
 						{#if taught.saying}<p class="mt-1 font-serif italic">“{taught.saying}”</p>{/if}
 						<div class="my-3 grid max-w-120 grid-cols-2 gap-4">
 							{#each ['right', 'wrong'] as const as side (side)}
 								<figure>
-									<ClothPicture crossing={hands.cloth} from={voice.hand} {side} alt="{taught.name}, {side} side" />
-									<figcaption class="text-sm">{side === 'right' ? 'Right side' : 'Wrong side: meant to look so'}</figcaption>
+									<ClothPicture
+										crossing={hands.cloth}
+										from={voice.hand}
+										{side}
+										alt="{taught.name}, {side} side"
+									/>
+									<figcaption class="text-sm">
+										{side === 'right' ? 'Right side' : 'Wrong side: meant to look so'}
+									</figcaption>
 								</figure>
 							{/each}
 						</div>
 					</div>
 					<ol class="steps">
-						{#each shown.script.told as told, i (i)}
+						{#each shown.script.steps as step, i (step)}
+							{@const told = shown.script.told[i]}
 							<li class="keep">
 								<div class="overflow-hidden rounded-lg border border-[#c9d2ca]">
 									<NeedleRail
 										crossing={hands.played}
-										state={shown.script.states[Math.min(i + 1, shown.script.steps.length)]}
+										state={shown.script.states[i + 1]}
 										{voice}
 										width={520}
 										height={300}
@@ -101,7 +121,7 @@
 									/>
 								</div>
 								<p class="mt-1.5 flex gap-2">
-									<span class="num">{i < shown.script.steps.length ? i + 1 : '✓'}</span>
+									<span class="num">{i + 1}</span>
 									<span>
 										<strong class="font-semibold">{told.sentence}</strong>
 										<span class="block text-sm">{told.detail}</span>
@@ -110,6 +130,10 @@
 							</li>
 						{/each}
 					</ol>
+					<p class="keep mt-3 font-semibold">
+						{shown.script.told.at(-1)?.sentence}
+						{shown.script.told.at(-1)?.detail}
+					</p>
 				</section>
 			{:else}
 				<section class="keep mb-5">
@@ -129,8 +153,8 @@
 		<section class="keep">
 			<h2 class="text-xl">Your hands</h2>
 			<p>
-				Hold loosely, and stretch every 20 to 30 minutes. Stop when something hurts; pain that stays is for a doctor or a
-				hand therapist. Count your pins and needles in and out.
+				Hold loosely, and stretch every 20 to 30 minutes. Stop when something hurts; pain that stays is for a
+				doctor or a hand therapist. Count your pins and needles in and out.
 			</p>
 			<h2 class="mt-5 text-xl">Room for notes</h2>
 			<div class="notes"></div>
@@ -199,14 +223,6 @@
 			grid-template-columns: minmax(0, 1fr);
 		}
 	}
-	@page a4 {
-		size: A4;
-		margin: 15mm;
-	}
-	@page letter {
-		size: letter;
-		margin: 0.6in;
-	}
 	@media print {
 		.desk {
 			padding: 0;
@@ -215,12 +231,6 @@
 		.paper {
 			max-width: none;
 			padding: 0;
-		}
-		.paper.a4 {
-			page: a4;
-		}
-		.paper.letter {
-			page: letter;
 		}
 	}
 </style>

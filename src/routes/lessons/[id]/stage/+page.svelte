@@ -8,7 +8,7 @@
 	import { clockAt, timed } from '$core/lesson/lesson';
 	import { showing } from '$core/lesson/showing';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
-	import NeedleRail from '$lib/components/NeedleRail.svelte';
+	import FittedRail from '$lib/components/FittedRail.svelte';
 	import { useKeys } from '$lib/keys.svelte';
 	import { KIND_WORDS } from '$lib/parts';
 	import { getSettings } from '$lib/settings.svelte';
@@ -21,19 +21,12 @@
 	let step = $state(0);
 	let answerShown = $state(false);
 	let strip: HTMLOListElement | undefined = $state();
-	let railWidth = $state(1280);
-	let railHeight = $state(440);
 
 	const parts = $derived(timed(data.lesson));
 	const now = $derived(parts[at]);
 	const seen = $derived(now ? showing(data.lesson, now.part, voice) : null);
 	const script = $derived(seen?.shown?.script);
 	const steps = $derived(script ? script.told.length : 1);
-	const narrow = $derived(railWidth < 640);
-	const frame = $derived({
-		width: narrow ? 480 : 944,
-		height: Math.round((narrow ? 480 : 944) * (railHeight / Math.max(1, railWidth)))
-	});
 	const exit = $derived(resolve('/lessons/[id]', { id: data.id }));
 
 	function part(to: number, lastStep = false) {
@@ -60,7 +53,8 @@
 
 	$effect(() => {
 		const current = strip?.children[at] as HTMLElement | undefined;
-		if (strip && current) strip.scrollLeft = current.offsetLeft - strip.clientWidth / 2 + current.clientWidth / 2;
+		if (strip && current)
+			strip.scrollLeft = current.offsetLeft - strip.clientWidth / 2 + current.clientWidth / 2;
 	});
 
 	useKeys([
@@ -81,16 +75,22 @@
 
 <div class="stage" data-theme="evening">
 	<header class="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-4 pb-3 sm:px-10">
-		<h1 class="min-w-0 font-serif text-[1.4rem] font-medium sm:text-[1.7rem]">{now?.part.title ?? data.lesson.title}</h1>
+		<h1 class="min-w-0 font-serif text-[1.4rem] font-medium sm:text-[1.7rem]">
+			{now?.part.title ?? data.lesson.title}
+		</h1>
 		{#if script}<p class="opacity-85 sm:text-lg">step {step + 1} of {steps}</p>{/if}
 		<div class="ml-auto flex items-center gap-2">
-			{#if now}<p class="mr-3 opacity-85 sm:text-lg">{clockAt(data.lesson, now.from)} · {now.part.minutes} min</p>{/if}
-			<button type="button" class="small" onclick={wholeScreen} aria-label="Full screen"><Maximize size={22} aria-hidden="true" /></button>
+			{#if now}<p class="mr-3 opacity-85 sm:text-lg">
+					{clockAt(data.lesson, now.from)} · {now.part.minutes} min
+				</p>{/if}
+			<button type="button" class="small" onclick={wholeScreen} aria-label="Full screen"
+				><Maximize size={22} aria-hidden="true" /></button
+			>
 			<a class="small" href={exit} aria-label="Leave the stage"><X size={24} aria-hidden="true" /></a>
 		</div>
 	</header>
 
-	<div class="picture" bind:clientWidth={railWidth} bind:clientHeight={railHeight}>
+	<div class="picture">
 		{#if !now}
 			<div class="grid h-full place-items-center p-8 text-center">
 				<div>
@@ -99,19 +99,20 @@
 				</div>
 			</div>
 		{:else if seen && script}
-			<NeedleRail
+			<FittedRail
 				crossing={seen.hands.played}
 				state={script.states[step]}
 				next={script.steps[step]}
 				{voice}
-				width={frame.width}
-				height={frame.height}
-				neighbours={narrow ? 1 : 2}
 				alt="{seen.taught.name}: {script.told[step].sentence}"
 			/>
 		{:else if now.part.kind === 'picture' && seen}
 			<div class="grid h-full grid-cols-[minmax(0,34rem)] items-center justify-center p-4">
-				<ClothPicture crossing={seen.hands.cloth} from={voice.hand} alt="{seen.taught.name}, worked {seen.hands.played.order.join(' ')}" />
+				<ClothPicture
+					crossing={seen.hands.cloth}
+					from={voice.hand}
+					alt="{seen.taught.name}, worked {seen.hands.played.order.join(' ')}"
+				/>
 			</div>
 		{:else}
 			<div class="words">
@@ -120,7 +121,9 @@
 					{#if answerShown}
 						<p class="mt-6" role="status">{now.part.answer}</p>
 					{:else}
-						<button type="button" class="press mt-8 px-6! py-3! text-xl" onclick={() => (answerShown = true)}>Show the answer</button>
+						<button type="button" class="mt-8 press px-6! py-3! text-xl" onclick={() => (answerShown = true)}
+							>Show the answer</button
+						>
 					{/if}
 				{:else}
 					<!-- eslint-disable-next-line svelte/no-at-html-tags -- made from CommonMark on the server, raw HTML escaped -->
@@ -147,7 +150,13 @@
 		<button type="button" class="thumb" onclick={back} disabled={at === 0 && step === 0} aria-label="Back">
 			<ChevronLeft size={54} aria-hidden="true" />
 		</button>
-		<button type="button" class="thumb main" onclick={forward} disabled={at >= parts.length - 1 && step >= steps - 1} aria-label="Next">
+		<button
+			type="button"
+			class="thumb main"
+			onclick={forward}
+			disabled={at >= parts.length - 1 && step >= steps - 1}
+			aria-label="Next"
+		>
 			<ChevronRight size={54} aria-hidden="true" />
 		</button>
 	</div>
@@ -155,7 +164,13 @@
 	<ol bind:this={strip} class="flex gap-1.5 overflow-x-auto px-5 pt-3 pb-2 sm:px-10" aria-label="Parts">
 		{#each parts as { part: one }, i (one.id)}
 			<li class="min-w-24 flex-1">
-				<button type="button" class="chip {i < at ? 'done' : i === at ? 'now' : ''}" aria-current={i === at ? 'step' : undefined} aria-label={one.title} onclick={() => part(i)}>
+				<button
+					type="button"
+					class="chip {i < at ? 'done' : i === at ? 'now' : ''}"
+					aria-current={i === at ? 'step' : undefined}
+					aria-label={one.title}
+					onclick={() => part(i)}
+				>
 					{KIND_WORDS[one.kind]}
 				</button>
 			</li>

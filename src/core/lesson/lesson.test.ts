@@ -1,0 +1,146 @@
+import fc from 'fast-check';
+import { readFileSync, readdirSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import * as z from 'zod/mini';
+import { checkCrossing } from '../crossing/validity';
+import type { Voice } from '../hands/voice';
+import { read } from '../naming/read';
+import { changed, undoing } from './change';
+import { clockAt, emptyLesson, minutesOf, timed, type Change, type Lesson, type Part } from './lesson';
+import { changeShape, lessonShape } from './schema';
+import { showing } from './showing';
+
+const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: id, minutes });
+const lessonOf = (...ids: string[]): Lesson => ({
+	...emptyLesson('Ropes'),
+	parts: ids.map((id) => note(id))
+});
+const order = ({ parts }: Lesson) => parts.map(({ id }) => id).join('');
+const crossing = (name: string) => {
+	const answer = read(name);
+	if (!answer.ok) throw new Error(answer.error.message);
+	return answer.value.readings[0].crossing;
+};
+const show = (id: string, name: string, crossingId: string): Change => ({
+	kind: 'add-part',
+	part: { id, kind: 'show', title: id, minutes: 5, crossing: crossingId, way: 'cn-off' },
+	after: 'end',
+	teaches: { id: crossingId, name, crossing: crossing(name) }
+});
+
+describe('a change', () => {
+	const lesson = lessonOf('a', 'b', 'c');
+
+	it.each<[string, Change, string]>([
+		['moves a part behind another', { kind: 'move-part', part: 'a', after: 'b' }, 'bac'],
+		['moves a part to the front', { kind: 'move-part', part: 'c', after: null }, 'cab'],
+		['leaves a part that is to come behind itself', { kind: 'move-part', part: 'b', after: 'b' }, 'abc'],
+		['removes a part', { kind: 'remove-part', part: 'b' }, 'ac'],
+		['adds a part', { kind: 'add-part', part: note('d'), after: 'a' }, 'adbc'],
+		[
+			'adds behind a part that is gone: at the end',
+			{ kind: 'add-part', part: note('d'), after: 'x' },
+			'abcd'
+		],
+		['moves a part that is gone: not at all', { kind: 'move-part', part: 'x', after: 'a' }, 'abc']
+	])('%s', (_, change, after) => expect(order(changed(lesson, change))).toBe(after));
+
+	it('sets what it names and nothing else', () => {
+		const set = changed(lesson, { kind: 'set-part', part: 'b', fields: { text: 'Slowly.' } });
+		expect(set.parts[1]).toEqual({ ...note('b'), text: 'Slowly.' });
+		expect(changed(lesson, { kind: 'set', fields: { title: 'Eels' } })).toEqual({ ...lesson, title: 'Eels' });
+	});
+
+	it('brings the crossing of a part along once, and points at the one that is there', () => {
+		const twice = [
+			show('a', '2/2 RC', 'one'),
+			show('b', '2/2 RC', 'two'),
+			show('c', '2/2 LC', 'three')
+		].reduce(changed, emptyLesson('Ropes'));
+		expect(twice.crossings.map(({ id }) => id)).toEqual(['one', 'three']);
+		expect(twice.parts.map((part) => 'crossing' in part && part.crossing)).toEqual(['one', 'one', 'three']);
+	});
+
+	const anyChange: fc.Arbitrary<Change> = fc.oneof(
+		fc.record({ kind: fc.constant('remove-part' as const), part: fc.constantFrom('a', 'b', 'c', 'd') }),
+		fc.record({
+			kind: fc.constant('move-part' as const),
+			part: fc.constantFrom('a', 'b', 'c', 'd'),
+			after: fc.constantFrom('a', 'b', 'c', null)
+		}),
+		fc.record({
+			kind: fc.constant('add-part' as const),
+			part: fc.constantFrom('d', 'e').map((id) => note(id)),
+			after: fc.constantFrom('a', 'b', null)
+		}),
+		fc.record({
+			kind: fc.constant('set' as const),
+			fields: fc.record({ title: fc.string({ maxLength: 20 }) })
+		})
+	);
+
+	it('does no harm when it comes twice', () => {
+		fc.assert(
+			fc.property(anyChange, (change) => {
+				const once = changed(lesson, change);
+				expect(changed(once, change)).toEqual(once);
+			})
+		);
+	});
+
+	it('is taken back whole where it can be taken back', () => {
+		fc.assert(
+			fc.property(anyChange, (change) => {
+				const back = undoing(lesson, change);
+				if (back) expect(changed(changed(lesson, change), back)).toEqual(lesson);
+			})
+		);
+	});
+
+	it('has a shape that the edge checks', () => {
+		fc.assert(
+			fc.property(anyChange, (change) => {
+				expect(z.safeParse(changeShape, change).error?.issues ?? []).toEqual([]);
+			})
+		);
+		const bad = [
+			{ kind: 'burn' },
+			{ kind: 'set', fields: { parts: [] } },
+			{ kind: 'set-part', part: 'a', fields: { minutes: -1 } }
+		];
+		expect(bad.map((change) => z.safeParse(changeShape, change).success)).toEqual([false, false, false]);
+	});
+});
+
+describe('the clock of a lesson', () => {
+	const lesson = { ...lessonOf('a', 'b'), starts: '2026-11-26T23:50' };
+
+	it('puts every part at its minute', () => {
+		expect(timed(lesson).map(({ from }) => from)).toEqual([0, 5]);
+		expect(minutesOf(lesson)).toBe(10);
+	});
+
+	it('runs over midnight, and counts minutes where no start is set', () => {
+		expect([clockAt(lesson, 5), clockAt(lesson, 15)]).toEqual(['23:55', '00:05']);
+		expect(clockAt(lessonOf('a'), 15)).toBe('+15');
+	});
+});
+
+describe('the demo lessons', () => {
+	const folder = new URL('../../../db/demo/', import.meta.url);
+	const voice: Voice = { hand: 'right', keep: 'fabric', yarnHand: 'right', terms: 'us', units: 'cm' };
+
+	it.each(readdirSync(folder))('%s is a lesson whose every show can be played', (file) => {
+		const lesson = z.parse(lessonShape, JSON.parse(readFileSync(new URL(file, folder), 'utf8')));
+		for (const { name, crossing: kept } of lesson.crossings) {
+			expect(checkCrossing(kept).ok).toBe(true);
+			expect(kept).toMatchObject(crossing(name));
+		}
+		const shown = lesson.parts
+			.filter(({ kind }) => kind === 'show')
+			.map((part) => showing(lesson, part, voice));
+		expect(shown.length).toBeGreaterThan(1);
+		for (const seen of shown) expect(seen?.shown?.way.agrees).toBe(true);
+		expect(minutesOf(lesson)).toBeLessThanOrEqual(lesson.minutes);
+	});
+});

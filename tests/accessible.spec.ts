@@ -1,0 +1,67 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Pond } from './support/pond';
+
+/** Every view there is, and how to come to it. */
+const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
+	Bench: (pond) => pond.open('/?name=2/1 LPC&way=cn-off&step=2'),
+	'Bench, unreadable': (pond) => pond.open('/?name=marmalade'),
+	Lessons: (pond) => pond.open('/lessons'),
+	'a lesson': async (pond) => {
+		await demo(pond);
+		await pond.parts().getByText('Show 2/2 RC with a cable needle').click();
+	},
+	'a lesson without parts': async (pond) => void (await pond.newLesson('Empty')),
+	Stage: async (pond) => {
+		await demo(pond, '/stage');
+		await pond.page.keyboard.press('ArrowDown');
+		await pond.page.keyboard.press('ArrowDown');
+	},
+	'Stage, a question': async (pond) => {
+		await demo(pond, '/stage');
+		await pond.page.getByRole('button', { name: 'Which two lie in front?' }).click();
+	},
+	Sheet: (pond) => demo(pond, '/sheet'),
+	Settings: async (pond) => {
+		await pond.open('/');
+		await pond.page.keyboard.press(',');
+	},
+	Keys: async (pond) => {
+		await pond.open('/lessons');
+		await pond.page.keyboard.press('Shift+?');
+	},
+	'Put into a lesson': async (pond) => {
+		await pond.open('/');
+		await pond.page.keyboard.press('a');
+	},
+	'nothing here': (pond) => pond.open('/nowhere')
+};
+
+async function demo(pond: Pond, view = '') {
+	await pond.open('/lessons');
+	const address = await pond.page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
+	await pond.open(address + view);
+}
+
+for (const [name, come] of Object.entries(VIEWS)) {
+	for (const theme of ['day', 'evening'] as const) {
+		test(`${name} is accessible by ${theme}, wide and on a phone`, async ({ pond, page }) => {
+			for (const [width, height] of [
+				[1280, 800],
+				[390, 844]
+			]) {
+				await page.setViewportSize({ width, height });
+				await come(pond);
+				await page.evaluate((chosen) => (document.documentElement.dataset.theme = chosen), theme);
+				const { violations } = await new AxeBuilder({ page })
+					.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+					.analyze();
+				const found = violations.map(
+					({ id, nodes }) =>
+						`${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`
+				);
+				expect(found, `${name} at ${width} by ${theme}`).toEqual([]);
+				expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+			}
+		});
+	}
+}

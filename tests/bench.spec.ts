@@ -1,0 +1,151 @@
+import { expect, test } from './support/pond';
+
+test.describe('the Bench', () => {
+	test('reads a name, plays it step by step and changes the way, all by keyboard', async ({ pond, page }) => {
+		await pond.open('/');
+		await page.keyboard.press('n');
+		await page.keyboard.type('2/1 LPC');
+		await expect(page.locator('#reading')).toContainText('Two stitches pass in front of one, leaning left');
+		await page.keyboard.press('Tab');
+		await expect(pond.sentence()).toHaveText(
+			'Slip stitches 1 and 2 to the cable needle and hold them in front.'
+		);
+		await page.keyboard.press('ArrowRight');
+		await expect(pond.sentence()).toHaveText('Bring the yarn forward, between the needles.');
+		await page.keyboard.press('End');
+		await expect(pond.sentence()).toHaveText('Crossed: 1, 2 lie in front of 3.');
+		await page.keyboard.press('ArrowLeft');
+		await expect(pond.sentence()).toHaveText('Knit stitch 2, straight off the cable needle.');
+		await page.keyboard.press('w');
+		await page.keyboard.press('w');
+		await expect(page.getByRole('radio', { name: /Reach and catch/ })).toBeChecked();
+		await page.keyboard.press('ArrowRight');
+		await expect(pond.sentence()).toHaveText('With the right needle, reach behind 1 and 2 and enter 3.');
+	});
+
+	test('shows what each way costs, and that all make the same', async ({ pond, page }) => {
+		await pond.open('/?name=4/4 RC');
+		const ways = page.getByRole('group', { name: 'Ways to make it' });
+		await expect(ways.getByText('12 moves')).toBeVisible();
+		await expect(ways.getByText(/4 hang free/)).toBeVisible();
+		await expect(ways.getByText(/improvers are comfortable up to 6 stitches/)).toBeVisible();
+		await expect(ways.getByText(/All 3 were played through: same order/)).toBeVisible();
+	});
+
+	test('reaches any step by touch', async ({ pond, page }) => {
+		await pond.open('/?name=2/2 RC');
+		await page.getByRole('button', { name: 'Forward one step' }).click();
+		await expect(pond.sentence()).toHaveText('Knit stitch 3, straight from the left needle.');
+		await page.getByRole('list', { name: 'All steps' }).getByRole('button', { name: 'Knit 4' }).click();
+		await expect(pond.sentence()).toHaveText('Knit stitch 4, straight from the left needle.');
+		await page.getByRole('button', { name: 'Back one step' }).click();
+		await expect(pond.sentence()).toHaveText('Knit stitch 3, straight from the left needle.');
+	});
+
+	test('says what it expected of an unreadable name, keeps the old rail and offers near names', async ({
+		pond,
+		page
+	}) => {
+		await pond.open('/?name=2/2 RC&step=2');
+		await page.keyboard.press('n');
+		await page.keyboard.type('5/4 XR');
+		await expect(page.locator('#reading')).toContainText('After the numbers comes the lean');
+		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toHaveAttribute(
+			'aria-invalid',
+			'true'
+		);
+		await expect(page.getByRole('img', { name: /2\/2 RC, Cable needle/ })).toBeVisible();
+		await expect(pond.sentence()).toHaveText('Knit stitch 4, straight from the left needle.');
+		await expect(page.getByRole('button', { name: 'Put into a lesson' })).toBeDisabled();
+		await page.getByRole('button', { name: '5/4 RC', exact: true }).click();
+		await expect(page.locator('#reading')).toContainText(
+			'Five stitches pass in front of four, leaning right.'
+		);
+	});
+
+	test('has an address that opens the same crossing, way and step elsewhere', async ({ pond, page }) => {
+		await pond.open('/?name=2/2 LC');
+		await page.keyboard.press('w');
+		await page.keyboard.press('ArrowRight');
+		await expect(page).toHaveURL(/name=2%2F2\+LC&way=cn-return&step=1/);
+		const said = await pond.sentence().textContent();
+		await page.reload();
+		await expect(pond.sentence()).toHaveText(said!);
+	});
+
+	test('shows the cloth before and after on both sides', async ({ pond, page }) => {
+		await pond.open('/?name=1/2 RC');
+		await expect(
+			page.getByRole('img', { name: 'Right side: before, from the right, 1 to 3; after, 3 1 2' })
+		).toBeVisible();
+		await expect(
+			page.getByRole('img', { name: /Wrong side: the same cross, the other strand in front/ })
+		).toBeVisible();
+	});
+});
+
+test.describe('settings', () => {
+	const choose = async (page: import('@playwright/test').Page, ...labels: string[]) => {
+		await page.keyboard.press(',');
+		for (const label of labels) await page.getByRole('dialog').getByText(label, { exact: true }).click();
+		await page.keyboard.press('Escape');
+	};
+
+	test('reach sentences and pictures at once, and are kept', async ({ pond, page }) => {
+		await pond.open('/?name=2/2 RC&step=1');
+		await choose(page, 'Left-handed', 'UK', 'Evening');
+		await expect(pond.sentence()).toHaveText('Knit stitch 3, straight from the right needle.');
+		await page.keyboard.press('Home');
+		// Keeping the fabric: what is held changes sides, and the rope still leans right.
+		await expect(pond.sentence()).toHaveText(
+			'Slip stitches 1 and 2 to the cable needle and hold them at the front.'
+		);
+		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+		await pond.saved();
+		await page.reload();
+		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+		await expect(pond.sentence()).toHaveText(
+			'Slip stitches 1 and 2 to the cable needle and hold them at the front.'
+		);
+		await choose(page, 'The words: cloth comes out mirrored');
+		await expect(pond.sentence()).toHaveText(
+			'Slip stitches 1 and 2 to the cable needle and hold them at the back.'
+		);
+		await choose(page, 'The fabric: holds change sides', 'Right-handed', 'US', 'Day');
+		await pond.saved();
+	});
+
+	test('for the yarn hand and units reach the words beside the sentence', async ({ pond, page }) => {
+		await pond.open('/?name=2/2 RC&way=free-reach&step=0');
+		await expect(page.getByText('until the tip shows about 1 cm beyond')).toBeVisible();
+		await choose(page, 'Left hand', 'Inches, Letter');
+		await expect(page.getByText('until the tip shows about ½ in beyond')).toBeVisible();
+		await expect(page.getByText('working yarn, at the back, to the left hand')).toBeVisible();
+		await choose(page, 'Right hand', 'Centimetres, A4');
+		await pond.saved();
+	});
+
+	test('lie beside a sheet of the keys that work here', async ({ pond, page }) => {
+		await pond.open('/');
+		await page.keyboard.press('Shift+?');
+		await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('put it into a lesson');
+		await page.keyboard.press('Escape');
+		await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
+	});
+});
+
+test('a phone sees the whole rail, with fewer neighbours, and nothing runs over the edge', async ({
+	pond,
+	page
+}) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await pond.open('/?name=2/2 RC&step=1');
+	const rail = page.getByRole('img', { name: /2\/2 RC, Cable needle/ });
+	for (const number of ['1', '2', '3', '4']) {
+		const box = await rail.getByText(number, { exact: true }).boundingBox();
+		expect(box!.x).toBeGreaterThan(0);
+		expect(box!.x + box!.width).toBeLessThan(390);
+	}
+	await expect(pond.sentence()).toBeInViewport();
+	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

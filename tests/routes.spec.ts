@@ -1,0 +1,74 @@
+import { randomUUID } from 'node:crypto';
+import { expect, test } from './support/pond';
+
+test.describe('server routes', () => {
+	test('answer with a code and what to do when they are asked wrongly', async ({ request }) => {
+		const id = randomUUID();
+		const cases: [string, unknown, number, string][] = [
+			['/api/lessons', { lesson: 'x', title: 'y' }, 422, 'unreadable'],
+			['/api/lessons', 'nonsense', 422, 'unreadable'],
+			['/api/settings', { settings: { hand: 'middle' } }, 422, 'unreadable'],
+			[
+				`/api/lessons/${id}/changes`,
+				{ id, since: 0, change: { kind: 'remove-part', part: 'a' } },
+				404,
+				'missing'
+			],
+			[`/api/lessons/${id}/changes`, { id, since: 0, change: { kind: 'burn' } }, 422, 'unreadable'],
+			['/api/lessons/never/removed', { removed: true }, 404, 'missing']
+		];
+		for (const [address, data, status, code] of cases) {
+			const response = await request.post(address, { data });
+			expect([address, response.status()]).toEqual([address, status]);
+			const { error } = await response.json();
+			expect(error.code).toBe(code);
+			expect(error.message).toMatch(/\w+ \w+/);
+		}
+	});
+
+	test('take a change once, however often it is sent', async ({ request }) => {
+		const lesson = randomUUID();
+		await request.post('/api/lessons', { data: { lesson, title: 'Once' } });
+		const part = { id: 'p', kind: 'note', title: 'Only one', minutes: 1 };
+		const data = { id: randomUUID(), since: 0, change: { kind: 'add-part', part, after: null } };
+		const answers = await Promise.all(
+			Array.from({ length: 5 }, () =>
+				request.post(`/api/lessons/${lesson}/changes`, { data }).then((answer) => answer.json())
+			)
+		);
+		expect(answers.map(({ version }) => version)).toEqual([1, 1, 1, 1, 1]);
+		const next = await request.post(`/api/lessons/${lesson}/changes`, {
+			data: { id: randomUUID(), since: 0, change: { kind: 'set', fields: { title: 'Twice' } } }
+		});
+		// The sender was behind, so the whole lesson comes back.
+		expect(await next.json()).toMatchObject({ version: 2, lesson: { title: 'Twice', parts: [part] } });
+	});
+
+	test('refuse a crossing that cannot be', async ({ request }) => {
+		const lesson = randomUUID();
+		await request.post('/api/lessons', { data: { lesson, title: 'Circle' } });
+		const crossing = {
+			stitches: 3,
+			order: [3, 2, 1],
+			over: [
+				[1, 2],
+				[2, 3],
+				[3, 1]
+			],
+			work: ['k', 'k', 'k']
+		};
+		const part = { id: 'p', kind: 'show', title: 'Circle', minutes: 1, crossing: 'c', way: 'cn-off' };
+		const change = { kind: 'add-part', part, after: null, teaches: { id: 'c', name: 'Circle', crossing } };
+		const answer = await request.post(`/api/lessons/${lesson}/changes`, {
+			data: { id: randomUUID(), since: 0, change }
+		});
+		expect(answer.status()).toBe(422);
+		expect((await answer.json()).error.code).toBe('conflict');
+	});
+
+	test('send a strict policy for content, without exceptions for scripts', async ({ request }) => {
+		const policy = (await request.get('/')).headers()['content-security-policy'];
+		expect(policy).toMatch(/script-src 'self' 'nonce-[^']+'/);
+		expect(policy).not.toMatch(/unsafe-inline|unsafe-eval/);
+	});
+});

@@ -1,0 +1,125 @@
+import { execFileSync } from 'node:child_process';
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import pg from 'pg';
+import { freePort } from '../scripts/lib/postgres.mjs';
+import { runningWith } from '../scripts/lib/running.mjs';
+import { expect, test } from './support/pond';
+import { PondServer, startOnce, temporaryFolder } from './support/server';
+
+/** What a refused start printed: one sentence of ours, no stack. */
+async function refusal(...args: string[]): Promise<string> {
+	const { said, code } = await startOnce(args);
+	expect(code).toBe(1);
+	expect(said).not.toMatch(/\n\s+at /);
+	return said;
+}
+
+test.describe('npm start', () => {
+	test('refuses a taken port, a strange folder, a broken one and wrong words, saying what to do', async () => {
+		const folder = temporaryFolder();
+		const port = String(await freePort());
+		try {
+			const taken = createServer();
+			await new Promise<void>((resolve) => taken.listen(0, '127.0.0.1', resolve));
+			const { port: busy } = taken.address() as { port: number };
+			expect(await refusal('--port', String(busy), '--data', join(folder.path, 'a'))).toContain(
+				`Port ${busy} is taken by another program. Give another: npm start -- --port ${busy + 1}`
+			);
+			taken.close();
+
+			writeFileSync(join(folder.path, 'diary.txt'), 'mine');
+			expect(await refusal('--port', port, '--data', folder.path)).toContain(
+				'holds other things and no Pond Loop data'
+			);
+
+			const broken = join(folder.path, 'broken');
+			mkdirSync(join(broken, 'cluster'), { recursive: true });
+			writeFileSync(join(broken, 'pond-loop.json'), '{"layout":1}');
+			expect(await refusal('--port', port, '--data', broken)).toContain('is broken');
+			writeFileSync(join(broken, 'pond-loop.json'), '{"layout":99}');
+			expect(await refusal('--port', port, '--data', broken)).toContain('was made by a newer Pond Loop');
+
+			expect(await refusal('--harbour', '1')).toContain('Use: npm start --');
+			expect(await refusal('--port', 'many')).toContain('--port takes a number');
+			expect(await refusal('--cert', 'a.pem')).toContain('--cert and --key go together');
+		} finally {
+			folder.remove();
+		}
+	});
+
+	test('starts again after a power cut, refuses a second one meanwhile, and leaves nothing behind', async () => {
+		test.setTimeout(120_000);
+		const server = await PondServer.make();
+		try {
+			const again = await refusal('--port', String(await freePort()), '--data', server.data);
+			expect(again).toContain(`already, at ${server.address}`);
+			await server.end('SIGKILL');
+			const began = Date.now();
+			await server.start();
+			expect(Date.now() - began).toBeLessThan(12_000);
+			const health = await fetch(`${server.address}/health`);
+			expect([health.status, await health.json()]).toEqual([200, { ok: true, database: 'answers' }]);
+
+			await server.end('SIGINT');
+			const left = execFileSync('ps', ['-eo', 'args'], { encoding: 'utf8' });
+			expect(left).not.toContain(server.data);
+			expect(existsSync(join(server.data, 'cluster', 'postmaster.pid'))).toBe(false);
+		} finally {
+			await server.remove();
+		}
+	});
+
+	test('lets only the app’s user in, says so when the database is away, and leaves a newer database alone', async () => {
+		test.setTimeout(120_000);
+		const server = await PondServer.make();
+		try {
+			const { databaseUrl } = runningWith(server.data)!;
+			const connect = async (change: (url: URL) => void) => {
+				const url = new URL(databaseUrl);
+				change(url);
+				const client = new pg.Client({ connectionString: url.href });
+				await client.connect();
+				return client;
+			};
+			await expect(connect((url) => (url.password = 'wrong'))).rejects.toThrow();
+			await expect(connect((url) => (url.username = 'postgres'))).rejects.toThrow();
+			const client = await connect(() => {});
+			await client.query("insert into migrations (name, run_on) values ('9999_from_tomorrow', now())");
+			const { rows } = await client.query('select rolsuper from pg_roles where rolname = current_user');
+			expect(rows).toEqual([{ rolsuper: false }]);
+			await client.end();
+			await server.end('SIGINT');
+			expect(await refusal('--port', String(server.port), '--data', server.data)).toContain(
+				'made by a newer Pond Loop (it knows “9999_from_tomorrow”)'
+			);
+		} finally {
+			await server.remove();
+		}
+	});
+});
+
+test('the page says it when the database is gone, and health does', async ({ page }) => {
+	test.setTimeout(120_000);
+	const server = await PondServer.make();
+	try {
+		const pid = execFileSync('head', ['-1', join(server.data, 'cluster', 'postmaster.pid')], {
+			encoding: 'utf8'
+		}).trim();
+		process.kill(Number(pid), 'SIGINT');
+		await expect
+			.poll(async () => (await fetch(`${server.address}/health`)).status, { timeout: 15_000 })
+			.toBe(503);
+		await page.goto(server.address);
+		await expect(page.getByRole('heading', { name: 'The pond is out of reach' })).toBeVisible();
+		const api = await fetch(`${server.address}/api/settings`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: '{}'
+		});
+		expect([api.status, (await api.json()).error.code]).toEqual([503, 'away']);
+	} finally {
+		await server.remove();
+	}
+});

@@ -1,0 +1,86 @@
+import { expect, test as base, type Page } from '@playwright/test';
+import { PondServer } from './server';
+
+/** Tests with a Pond Loop of their own, and a page that fails the test when its console complains. */
+export const test = base.extend<{ pond: Pond }, { server: PondServer }>({
+	server: [
+		// eslint-disable-next-line no-empty-pattern -- Playwright wants the first argument taken apart
+		async ({}, use) => {
+			const server = await PondServer.make();
+			await use(server);
+			await server.remove();
+		},
+		{ scope: 'worker', timeout: 60_000 }
+	],
+	baseURL: async ({ server }, use) => use(server.address),
+	pond: async ({ page }, use) => {
+		const complaints: string[] = [];
+		page.on('console', (message) => {
+			// A server that is away on purpose is the browser's to complain about.
+			if (message.type() === 'error' && !/Failed to load resource/.test(message.text()))
+				complaints.push(message.text());
+		});
+		page.on('pageerror', (error) => complaints.push(String(error)));
+		await use(new Pond(page));
+		expect(complaints).toEqual([]);
+	}
+});
+
+export { expect };
+
+/** What a teacher does, in a few words. */
+export class Pond {
+	constructor(readonly page: Page) {}
+
+	/** Opens an address and waits until the page has woken up. */
+	async open(address: string): Promise<void> {
+		await this.page.goto(address);
+		await this.page.locator('html[data-ready]').waitFor({ state: 'attached' });
+	}
+
+	/** Makes a lesson through the page and gives its address. */
+	async newLesson(title: string): Promise<string> {
+		await this.open('/lessons');
+		await this.page.keyboard.press('n');
+		await this.page.keyboard.type(title);
+		await this.page.keyboard.press('Enter');
+		await this.page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		return new URL(this.page.url()).pathname;
+	}
+
+	/** Makes a lesson with a few notes. */
+	async lessonWith(title: string, ...notes: string[]): Promise<string> {
+		const address = await this.newLesson(title);
+		for (const note of notes) await this.addNote(note);
+		return address;
+	}
+
+	async addNote(title: string): Promise<void> {
+		await this.page.locator('body').click({ position: { x: 2, y: 400 } });
+		await this.page.keyboard.press('n');
+		await expect(this.page.locator('input[name="title"]')).toBeFocused();
+		await this.page.keyboard.type(title);
+		await this.page.locator('body').click({ position: { x: 2, y: 400 } });
+	}
+
+	/** The titles of the parts, in order. */
+	parts() {
+		return this.page.getByRole('list', { name: 'Parts of the lesson' }).getByRole('listitem');
+	}
+
+	async expectParts(...titles: string[]): Promise<void> {
+		await expect(this.parts()).toHaveCount(titles.length);
+		for (const [i, title] of titles.entries()) await expect(this.parts().nth(i)).toContainText(title);
+	}
+
+	/** Waits until the server has acknowledged everything. */
+	async saved(): Promise<void> {
+		await expect(this.page.locator('[data-save]').first()).toHaveAttribute('data-save', 'saved', {
+			timeout: 20_000
+		});
+	}
+
+	sentence() {
+		return this.page.getByTestId('sentence');
+	}
+}
