@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { LAUNCH } from './scripts/lib/chromium.mjs';
 
 export default defineConfig({
 	testDir: 'tests',
@@ -9,17 +10,6 @@ export default defineConfig({
 	reporter: process.env.POND_REPORT ? [['list'], ['json', { outputFile: process.env.POND_REPORT }]] : 'list',
 	use: {
 		viewport: { width: 1280, height: 800 },
-		launchOptions: {
-			executablePath: '/usr/bin/chromium',
-			args: [
-				'--no-sandbox',
-				'--disable-gpu',
-				'--disable-quic',
-				'--no-first-run',
-				'--disable-background-networking',
-				'--disable-component-update',
-				'--disable-sync'
-			]
-		}
+		launchOptions: LAUNCH
 	}
 });

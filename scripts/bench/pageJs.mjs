@@ -1,0 +1,25 @@
+import { gzipSync } from 'node:zlib';
+import { lessonOf } from './lessonOf.mjs';
+
+/**
+ * The compressed JavaScript that must arrive before a route can be used: the largest of all routes, in kB.
+ * @param {string} address
+ * @returns {Promise<import('../bench.mjs').Figure>}
+ */
+export async function pageJs(address) {
+	const lesson = await lessonOf(address);
+	const sizes = [];
+	for (const route of ['/', '/lessons', lesson, `${lesson}/stage`, `${lesson}/sheet`]) {
+		const html = await (await fetch(address + route)).text();
+		const scripts = new Set(
+			[...html.matchAll(/[\w./-]*_app\/immutable\/[\w./-]+\.js/g)].map(([path]) =>
+				path.replace(/^[./]*/, '/')
+			)
+		);
+		const bytes = await Promise.all(
+			[...scripts].map(async (script) => gzipSync(await (await fetch(address + script)).text()).length)
+		);
+		sizes.push(bytes.reduce((a, b) => a + b, 0) / 1000);
+	}
+	return { name: 'page-js', value: Math.max(...sizes), goal: 180, unit: 'kB' };
+}

@@ -1,0 +1,64 @@
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { LAUNCH, installChromium } from './lib/chromium.mjs';
+import { withFreshPond } from './lib/pond.mjs';
+import { refusing } from './lib/refusal.mjs';
+import { root } from './lib/root.mjs';
+
+/**
+ * Takes one picture of each main view, from the demo data, into `docs/screenshots/`.
+ *
+ * @typedef {import('@playwright/test').Page} Page
+ * @typedef {{ size?: [number, number], theme?: 'evening', come: (page: Page, lesson: string) => Promise<unknown> }} View
+ */
+
+/** @type {Record<string, View>} */
+const VIEWS = {
+	bench: { come: (page) => page.goto('/?name=2/2 RC&way=cn-off&step=2') },
+	'bench-evening': { theme: 'evening', come: (page) => page.goto('/?name=2/1 LPC&way=cn-off&step=2') },
+	'bench-phone': { size: [390, 844], come: (page) => page.goto('/?name=2/2 RC&way=free-reach&step=3') },
+	lessons: { come: (page) => page.goto('/lessons') },
+	lesson: {
+		async come(page, lesson) {
+			await page.goto(lesson);
+			await page.getByRole('listitem').getByText('Show 2/2 RC with a cable needle').click();
+			await page.getByRole('button', { name: 'Knit 4' }).click();
+		}
+	},
+	stage: {
+		async come(page, lesson) {
+			await page.goto(`${lesson}/stage`);
+			for (let presses = 0; presses < 4; presses++) await page.keyboard.press('Space');
+		}
+	},
+	sheet: { come: (page, lesson) => page.goto(`${lesson}/sheet`) }
+};
+
+await refusing(async () => {
+	installChromium();
+	await withFreshPond(async (address) => {
+		const browser = await chromium.launch(LAUNCH);
+		for (const [name, { size: [width, height] = [1280, 800], theme = 'day', come }] of Object.entries(
+			VIEWS
+		)) {
+			const context = await browser.newContext({
+				baseURL: address,
+				viewport: { width, height },
+				reducedMotion: 'reduce'
+			});
+			const page = await context.newPage();
+			await page.goto('/lessons');
+			const lesson = await page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
+			page.on('load', () => page.locator('html[data-ready]').waitFor({ state: 'attached' }));
+			await come(page, /** @type {string} */ (lesson));
+			await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+			await page.evaluate((chosen) => (document.documentElement.dataset.theme = chosen), theme);
+			await page.evaluate(() => document.fonts.ready);
+			await page.waitForTimeout(400);
+			await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
+			await context.close();
+			console.log(`docs/screenshots/${name}.png`);
+		}
+		await browser.close();
+	});
+});

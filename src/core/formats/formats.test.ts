@@ -1,0 +1,40 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import * as z from 'zod/mini';
+import { crossingShape } from '../crossing/schema';
+import { parsedJson, shaped } from './json';
+import { formatFiles } from './schemas';
+
+const folder = new URL('../../../docs/formats/', import.meta.url);
+
+describe('the published formats', () => {
+	it('are those of the program: npm run formats writes them anew', () => {
+		const files = formatFiles();
+		expect(readdirSync(folder).sort()).toEqual(Object.keys(files).sort());
+		for (const [file, text] of Object.entries(files))
+			expect(readFileSync(new URL(file, folder), 'utf8')).toBe(text);
+	});
+});
+
+describe('what is read from outside', () => {
+	it('is refused with the place and what was expected there', () => {
+		const answer = shaped(
+			crossingShape,
+			{ stitches: 2, order: [2, 'one'], over: [], work: [] },
+			'a crossing'
+		);
+		expect(answer).toEqual({
+			ok: false,
+			error: {
+				code: 'unreadable',
+				message: 'This is not a crossing. At “order.1”: Invalid input: expected number, received string.'
+			}
+		});
+		expect(shaped(z.string(), 'x', 'a word')).toEqual({ ok: true, value: 'x' });
+	});
+
+	it('is JSON, or says where it breaks off', () => {
+		expect(parsedJson('{"a":1}')).toEqual({ ok: true, value: { a: 1 } });
+		expect(parsedJson('{"a" 1}')).toMatchObject({ ok: false, error: { code: 'unreadable', at: 6 } });
+	});
+});

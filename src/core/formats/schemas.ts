@@ -1,0 +1,27 @@
+import * as z from 'zod/mini';
+import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
+import { MOVES_FORMAT, movesShape } from '../hands/schema';
+import { LESSON_FORMAT, lessonShape } from '../lesson/schema';
+
+const SHAPES: Readonly<Record<string, z.ZodMiniType>> = {
+	[CROSSING_FORMAT]: crossingShape,
+	[MOVES_FORMAT]: movesShape,
+	[LESSON_FORMAT]: lessonShape
+};
+
+/** The JSON Schema of every open format, by the file it is published in. */
+export function formatFiles(): Record<string, string> {
+	return Object.fromEntries(
+		Object.entries(SHAPES).map(([format, shape]) => {
+			// That our values are never changed in place is no rule for those who write them.
+			const schema = z.toJSONSchema(shape, {
+				io: 'input',
+				override: ({ jsonSchema }) => void delete jsonSchema.readOnly
+			});
+			return [fileOf(format), JSON.stringify({ title: format, ...schema }, null, 2) + '\n'];
+		})
+	);
+}
+
+/** `pond-loop/crossing@1` is published in `crossing-1.schema.json`. */
+const fileOf = (format: string) => `${format.replace('pond-loop/', '').replace('@', '-')}.schema.json`;
