@@ -54,6 +54,7 @@ await refusing(async () => {
 			await page.locator('html[data-ready]').waitFor({ state: 'attached' });
 			await page.evaluate((chosen) => (document.documentElement.dataset.theme = chosen), theme);
 			await page.evaluate(() => document.fonts.ready);
+			await page.evaluate(() => scrollTo(0, 0));
 			await page.waitForTimeout(400);
 			await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
 			await context.close();

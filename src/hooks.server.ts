@@ -25,10 +25,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 			});
 		}
 	}
-	const theme = event.locals.teacher?.settings.theme ?? 'day';
-	const response = await resolve(event, {
-		transformPageChunk: ({ html }) => html.replace('%pond.theme%', theme)
-	});
+	const evening = event.locals.teacher?.settings.theme === 'evening';
+	const response = await resolve(event, evening ? { transformPageChunk: byEvening } : undefined);
 	response.headers.set('x-content-type-options', 'nosniff');
 	response.headers.set('referrer-policy', 'same-origin');
 	log.info({
@@ -39,6 +37,9 @@ export const handle: Handle = async ({ event, resolve }) => {
 	});
 	return response;
 };
+
+/** The page comes in the evening theme from its first byte on. */
+const byEvening = ({ html }: { html: string }) => html.replace('data-theme="day"', 'data-theme="evening"');
 
 /** Nothing of the inside reaches the page: the log has it, under the id that the page shows. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {

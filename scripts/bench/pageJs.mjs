@@ -10,9 +10,11 @@ export async function pageJs(address) {
 	const lesson = await lessonOf(address);
 	const sizes = [];
 	for (const route of ['/', '/lessons', lesson, `${lesson}/stage`, `${lesson}/sheet`]) {
-		const html = await (await fetch(address + route)).text();
+		const response = await fetch(address + route);
+		// SvelteKit names what a route needs at first in the page and in its Link header.
+		const named = (response.headers.get('link') ?? '') + (await response.text());
 		const scripts = new Set(
-			[...html.matchAll(/[\w./-]*_app\/immutable\/[\w./-]+\.js/g)].map(([path]) =>
+			[...named.matchAll(/[\w./-]*_app\/immutable\/[\w./-]+\.js/g)].map(([path]) =>
 				path.replace(/^[./]*/, '/')
 			)
 		);

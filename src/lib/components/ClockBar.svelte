@@ -26,6 +26,7 @@
 	const words = $derived(
 		over > 0 ? `${over} min over` : over < 0 ? `${-over} min left` : 'fits to the minute'
 	);
+	const tenth = (n: number) => Math.round(n * 10) / 10;
 	const fits = (text: string, minutes: number) => minutes * scale > text.length * 9.5 + 8;
 </script>
 
@@ -48,14 +49,14 @@
 			>
 				<title>{clockAt(lesson, from)} {part.title}, {part.minutes} min</title>
 				<rect
-					x={from * scale + 1.5}
+					x={tenth(from * scale + 1.5)}
 					y="12"
-					width={Math.max(2, part.minutes * scale - 3)}
+					width={tenth(Math.max(2, part.minutes * scale - 3))}
 					height="36"
 					rx="7"
 				/>
 				{#if fits(KIND_WORDS[part.kind], part.minutes)}
-					<text x={(from + part.minutes / 2) * scale} y="35" text-anchor="middle"
+					<text x={tenth((from + part.minutes / 2) * scale)} y="35" text-anchor="middle"
 						>{KIND_WORDS[part.kind]}</text
 					>
 				{/if}

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { prefersReducedMotion } from 'svelte/motion';
 	import { clockAt, timed, type Part } from '$core/lesson/lesson';
@@ -48,41 +47,74 @@
 	aria-label="Parts of the lesson, in order"
 >
 	{#each shown as { id, part, from } (id)}
-		<li
-			class="flex items-center border-b border-hairline {id === chosen ? 'chosen bg-base-100' : ''}"
-			aria-label={part.title}
-		>
-			<button
-				type="button"
-				class="grid min-w-0 flex-1 grid-cols-[3.2rem_1fr] gap-x-2 px-2.5 py-2.5 text-left hover:bg-base-100"
-				aria-current={id === chosen ? 'true' : undefined}
-				onclick={() => onchoose(id)}
-			>
-				<span class="text-right text-quiet">{clockAt(open.lesson, from)}</span>
-				<span class="min-w-0">
-					<span class="block text-[1.06rem] leading-snug font-semibold break-words"
-						>{part.title || 'Without a title'}</span
-					>
-					<span class="block text-sm text-quiet"
-						>{part.minutes} min · {KIND_WORDS[part.kind].toLowerCase()}</span
-					>
-				</span>
+		<li class:chosen={id === chosen} aria-label={part.title}>
+			<button type="button" aria-current={id === chosen ? 'true' : undefined} onclick={() => onchoose(id)}>
+				<span class="time">{clockAt(open.lesson, from)}</span>
+				<span class="title">{part.title || 'Without a title'}</span>
+				<span class="kind">{part.minutes} min · {KIND_WORDS[part.kind].toLowerCase()}</span>
 			</button>
-			<span
-				use:dragHandle
-				class="grid min-h-12 min-w-11 cursor-grab place-items-center text-quiet hover:text-base-content"
-				aria-label="Drag “{part.title}”"
-				role="button"
-			>
-				<GripVertical size={20} aria-hidden="true" />
-			</span>
+			<span use:dragHandle class="handle" aria-label="Drag “{part.title}”" role="button"></span>
 		</li>
 	{/each}
 </ol>
 
 <style>
+	li {
+		display: flex;
+		align-items: center;
+		border-bottom: 1px solid var(--color-hairline);
+	}
 	.chosen {
 		border-radius: 0.9rem;
+		background: var(--color-base-100);
 		box-shadow: inset 4px 0 0 var(--color-base-content);
+	}
+	button {
+		display: grid;
+		flex: 1;
+		grid-template-columns: 3.2rem minmax(0, 1fr);
+		column-gap: 0.5rem;
+		min-width: 0;
+		padding: 0.62rem;
+		text-align: left;
+		cursor: pointer;
+	}
+	li:hover {
+		background: var(--color-base-100);
+	}
+	.time {
+		grid-row: span 2;
+		color: var(--color-quiet);
+		text-align: right;
+	}
+	.title {
+		font-size: 1.06rem;
+		font-weight: 600;
+		line-height: 1.35;
+		overflow-wrap: anywhere;
+	}
+	.kind {
+		color: var(--color-quiet);
+		font-size: 0.9375rem;
+	}
+	.handle {
+		display: grid;
+		flex: none;
+		place-items: center;
+		width: 2.75rem;
+		min-height: 3rem;
+		cursor: grab;
+		color: var(--color-quiet);
+	}
+	/* Six dots, for fingers and for the mouse. */
+	.handle::before {
+		width: 16px;
+		height: 24px;
+		background: radial-gradient(circle, currentColor 2px, transparent 2.5px) 0 0 / 8px 8px;
+		content: '';
+	}
+	.handle:hover,
+	.handle:focus-visible {
+		color: var(--color-base-content);
 	}
 </style>
