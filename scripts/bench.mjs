@@ -1,5 +1,5 @@
 import { register } from 'tsx/esm/api';
-import { withFreshPond } from './lib/pond.mjs';
+import { PondServer } from './lib/pondServer.mjs';
 import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
 import { readName } from './bench/readName.mjs';
@@ -10,21 +10,18 @@ import { readName } from './bench/readName.mjs';
  * @typedef {{ name: string, value: number, goal: number, unit: string }} Figure
  */
 
-const json = process.argv.includes('--json');
-// What building and starting say is not part of the answer.
-if (json) console.log = () => {};
-
 register();
 /** @type {Figure[]} */
 const figures = [await readName()];
-await withFreshPond(async (address) => {
-	figures.push(await pageJs(address), await pageServer(address));
-});
+const server = await PondServer.make();
+try {
+	figures.push(await pageJs(server.address), await pageServer(server.address));
+} finally {
+	await server.remove();
+}
 
-if (json) {
-	process.stdout.write(
-		JSON.stringify({ figures: figures.map(({ name, value, goal }) => ({ name, value, goal })) }) + '\n'
-	);
+if (process.argv.includes('--json')) {
+	console.log(JSON.stringify({ figures: figures.map(({ name, value, goal }) => ({ name, value, goal })) }));
 } else {
 	for (const { name, value, goal, unit } of figures)
 		console.log(

@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { LAUNCH, installChromium } from './lib/chromium.mjs';
-import { withFreshPond } from './lib/pond.mjs';
+import { PondServer } from './lib/pondServer.mjs';
 import { refusing } from './lib/refusal.mjs';
 import { root } from './lib/root.mjs';
 
@@ -36,13 +36,14 @@ const VIEWS = {
 
 await refusing(async () => {
 	installChromium();
-	await withFreshPond(async (address) => {
+	const server = await PondServer.make();
+	try {
 		const browser = await chromium.launch(LAUNCH);
 		for (const [name, { size: [width, height] = [1280, 800], theme = 'day', come }] of Object.entries(
 			VIEWS
 		)) {
 			const context = await browser.newContext({
-				baseURL: address,
+				baseURL: server.address,
 				viewport: { width, height },
 				reducedMotion: 'reduce'
 			});
@@ -61,5 +62,7 @@ await refusing(async () => {
 			console.log(`docs/screenshots/${name}.png`);
 		}
 		await browser.close();
-	});
+	} finally {
+		await server.remove();
+	}
 });

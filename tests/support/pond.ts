@@ -1,5 +1,5 @@
 import { expect, test as base, type Page } from '@playwright/test';
-import { PondServer } from './server';
+import { PondServer } from '../../scripts/lib/pondServer.mjs';
 
 /** Tests with a Pond Loop of their own, and a page that fails the test when its console complains. */
 export const test = base.extend<{ pond: Pond }, { server: PondServer }>({

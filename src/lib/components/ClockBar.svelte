@@ -15,9 +15,8 @@
 		onchoose?: (id: string) => void;
 	} = $props();
 
-	// Drawn in the pixels of its place, so that its words stay readable.
-	let room = $state(1000);
-	const width = $derived(Math.max(260, room));
+	// Drawn in the pixels of its place, so that its words stay readable; only the browser knows them.
+	let width = $state(0);
 	const MINUTE_ROOM = 24;
 	const total = $derived(minutesOf(lesson));
 	const scale = $derived((width - MINUTE_ROOM) / Math.max(lesson.minutes, total, 1));
@@ -30,54 +29,55 @@
 	const fits = (text: string, minutes: number) => minutes * scale > text.length * 9.5 + 8;
 </script>
 
-<div class="hidden sm:block" bind:clientWidth={room}>
-	<svg
-		viewBox="0 0 {width} 84"
-		class="block h-auto w-full"
-		role="group"
-		aria-label="Clock bar: {total} of {lesson.minutes} minutes, {words}"
-	>
-		<line x1="0" x2={width} y1="50" y2="50" class="ground" />
-		{#each timed(lesson) as { part, from } (part.id)}
-			<!-- The list of parts beside it does the same by keyboard. -->
-			<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-			<g
-				class="part {KIND_TONES[part.kind]}"
-				class:late={from >= lesson.minutes}
-				class:pressable={onchoose}
-				onclick={() => onchoose?.(part.id)}
-			>
-				<title>{clockAt(lesson, from)} {part.title}, {part.minutes} min</title>
-				<rect
-					x={tenth(from * scale + 1.5)}
-					y="12"
-					width={tenth(Math.max(2, part.minutes * scale - 3))}
-					height="36"
-					rx="7"
-				/>
-				{#if fits(KIND_WORDS[part.kind], part.minutes)}
-					<text x={tenth((from + part.minutes / 2) * scale)} y="35" text-anchor="middle"
-						>{KIND_WORDS[part.kind]}</text
-					>
-				{/if}
-				{#if part.id === chosen}
-					<rect
-						class="ring"
-						x={from * scale - 2.5}
-						y="7.5"
-						width={part.minutes * scale + 5}
-						height="45"
-						rx="10"
-					/>
-				{/if}
-			</g>
-		{/each}
-		<line x1={post} x2={post} y1="2" y2="58" class="post" />
-		<text class="mark" x="0" y="76">{clockAt(lesson, 0)}</text>
-		<text class="mark" x={Math.min(post, width - 4)} y="76" text-anchor="end"
-			>class ends {clockAt(lesson, lesson.minutes)} · {words}</text
+<div class="hidden min-h-21 sm:block" bind:clientWidth={width}>
+	{#if width > 0}
+		<svg
+			viewBox="0 0 {width} 84"
+			class="block h-auto w-full"
+			role="group"
+			aria-label="Clock bar: {total} of {lesson.minutes} minutes, {words}"
 		>
-	</svg>
+			<line x1="0" x2={width} y1="50" y2="50" class="ground" />
+			{#each timed(lesson) as { part, from } (part.id)}
+				<!-- The list of parts beside it does the same by keyboard. -->
+				<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+				<g
+					class="part {KIND_TONES[part.kind]}"
+					class:late={from >= lesson.minutes}
+					class:pressable={onchoose}
+					onclick={() => onchoose?.(part.id)}
+				>
+					<title>{`${clockAt(lesson, from)} ${part.title}, ${part.minutes} min`}</title>
+					<rect
+						x={tenth(from * scale + 1.5)}
+						y="12"
+						width={tenth(Math.max(2, part.minutes * scale - 3))}
+						height="36"
+						rx="7"
+					/>
+					{#if fits(KIND_WORDS[part.kind], part.minutes)}
+						<text x={tenth((from + part.minutes / 2) * scale)} y="35" text-anchor="middle"
+							>{KIND_WORDS[part.kind]}</text
+						>
+					{/if}
+					{#if part.id === chosen}
+						<rect
+							class="ring"
+							x={from * scale - 2.5}
+							y="7.5"
+							width={part.minutes * scale + 5}
+							height="45"
+							rx="10"
+						/>
+					{/if}
+				</g>
+			{/each}
+			<line x1={post} x2={post} y1="2" y2="58" class="post" />
+			<text class="mark" x="0" y="76">{clockAt(lesson, 0)}</text>
+			<text class="mark" x={Math.min(post, width - 4)} y="76" text-anchor="end"
+				>class ends {clockAt(lesson, lesson.minutes)} · {words}</text
+			>
+		</svg>{/if}
 </div>
 <p class="text-quiet sm:hidden">{total} of {lesson.minutes} minutes · {words}</p>
 

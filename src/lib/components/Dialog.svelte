@@ -24,11 +24,13 @@
 	class="m-auto max-h-[88dvh] w-[min(34rem,calc(100vw-2rem))] rounded-2xl border border-hairline bg-base-100 p-6 text-base-content shadow-2xl"
 	onclose={() => (open = false)}
 >
-	<div class="mb-4 flex items-center justify-between gap-4">
-		<h2 id="{uid}-title" class="text-2xl">{title}</h2>
-		<button type="button" class="press press-quiet" onclick={() => (open = false)}>
-			<X size={18} aria-hidden="true" /> Close
-		</button>
-	</div>
-	{#if open}{@render children()}{/if}
+	{#if open}
+		<div class="mb-4 flex items-center justify-between gap-4">
+			<h2 id="{uid}-title" class="text-2xl">{title}</h2>
+			<button type="button" class="press press-quiet" onclick={() => (open = false)}>
+				<X size={18} aria-hidden="true" /> Close
+			</button>
+		</div>
+		{@render children()}
+	{/if}
 </dialog>

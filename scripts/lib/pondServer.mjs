@@ -1,0 +1,85 @@
+import { spawn } from 'node:child_process';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { freePort } from './postgres.mjs';
+import { root } from './root.mjs';
+
+const START = join(root, 'scripts', 'start.mjs');
+
+/**
+ * A folder that the database's user can enter, and that goes away again.
+ * @returns {{ path: string, remove: () => void }}
+ */
+export function temporaryFolder() {
+	const path = mkdtempSync(join(tmpdir(), 'pond-fresh-'));
+	chmodSync(path, 0o755);
+	return { path, remove: () => rmSync(path, { recursive: true, force: true }) };
+}
+
+/** The real thing, as `npm start` runs it, with the demo data in a data folder of its own that goes away with it. */
+export class PondServer {
+	/** @type {import('node:child_process').ChildProcess | undefined} */
+	#child;
+	/** @type {() => void} */
+	#remove;
+
+	/**
+	 * @param {number} port
+	 * @param {{ path: string, remove: () => void }} folder
+	 */
+	constructor(port, folder) {
+		this.port = port;
+		this.data = join(folder.path, 'data');
+		this.address = `http://127.0.0.1:${port}`;
+		this.#remove = folder.remove;
+	}
+
+	static async make() {
+		const server = new PondServer(await freePort(), temporaryFolder());
+		await server.start();
+		return server;
+	}
+
+	/** Starts, and waits until the server answers. */
+	async start() {
+		const child = spawn(process.execPath, [START, '--port', String(this.port), '--data', this.data]);
+		this.#child = child;
+		let said = '';
+		child.stderr.on('data', (chunk) => (said += chunk));
+		await new Promise((resolve, reject) => {
+			child.stdout.on('data', (chunk) => String(chunk).includes('is ready') && resolve(undefined));
+			child.once('exit', (code) => reject(new Error(`start ended with ${code}: ${said}`)));
+		});
+	}
+
+	/**
+	 * Ends the server as Ctrl-C does (`SIGINT`), or as a power cut would (`SIGKILL`).
+	 * @param {'SIGINT' | 'SIGKILL'} signal
+	 */
+	async end(signal) {
+		const child = this.#child;
+		if (!child || child.exitCode !== null || child.signalCode !== null) return;
+		const gone = new Promise((resolve) => child.once('exit', resolve));
+		child.kill(signal);
+		await gone;
+	}
+
+	async remove() {
+		await this.end('SIGINT');
+		this.#remove();
+	}
+}
+
+/**
+ * Runs the start script to its end: what it printed, and its exit code.
+ * @param {readonly string[]} args
+ * @returns {Promise<{ said: string, code: number | null }>}
+ */
+export function startOnce(args) {
+	const child = spawn(process.execPath, [START, ...args]);
+	let said = '';
+	child.stdout.on('data', (chunk) => (said += chunk));
+	child.stderr.on('data', (chunk) => (said += chunk));
+	return new Promise((resolve) => child.on('exit', (code) => resolve({ said, code })));
+}
