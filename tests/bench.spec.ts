@@ -73,6 +73,13 @@ test.describe('the Bench', () => {
 		await expect(pond.sentence()).toHaveText(said!);
 	});
 
+	test('takes any address, however wrong its step or way', async ({ pond }) => {
+		for (const query of ['step=-3', 'step=1.7', 'step=999', 'step=x&way=by-magic', 'name=%00%F0%9F%A7%B6']) {
+			await pond.open(`/?${query}`);
+			await expect(pond.sentence()).not.toBeEmpty();
+		}
+	});
+
 	test('shows the cloth before and after on both sides', async ({ pond, page }) => {
 		await pond.open('/?name=1/2 RC');
 		await expect(

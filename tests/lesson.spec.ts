@@ -154,6 +154,11 @@ test.describe('the stage', () => {
 		await page.getByRole('button', { name: 'Next' }).click();
 		await expect(page.getByText('step 2 of 6')).toBeVisible();
 		await page.keyboard.press('PageUp');
+		// The picture itself is a touch zone: forward on the right, back on the left.
+		await page.mouse.click(900, 300);
+		await expect(page.getByText('step 2 of 6')).toBeVisible();
+		await page.mouse.click(60, 300);
+		await expect(page.getByText('step 1 of 6')).toBeVisible();
 		await page.keyboard.press('PageUp');
 		await expect(page.getByRole('heading', { name: 'Numbered stitches' })).toBeVisible();
 

@@ -6,12 +6,15 @@ import { root } from './root.mjs';
 
 const OLDEST_NODE = [20, 19];
 
-/** Refuses a Node.js that our packages do not run on. */
-export function checkNode() {
-	const [major, minor] = process.versions.node.split('.').map(Number);
+/**
+ * Refuses a Node.js that our packages do not run on.
+ * @param {string} [version]
+ */
+export function checkNode(version = process.versions.node) {
+	const [major, minor] = version.split('.').map(Number);
 	if (major < OLDEST_NODE[0] || (major === OLDEST_NODE[0] && minor < OLDEST_NODE[1]))
 		throw new Refusal(
-			`Node.js ${process.versions.node} is too old; install Node.js ${OLDEST_NODE.join('.')} or newer and start again.`
+			`Node.js ${version} is too old; install Node.js ${OLDEST_NODE.join('.')} or newer and start again.`
 		);
 }
 

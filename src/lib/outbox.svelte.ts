@@ -58,7 +58,10 @@ export class Outbox {
 		this.letters = keys.sort().flatMap((key) => {
 			this.#count = Math.max(this.#count, Number(key.slice(KEY.length).split(':')[0]) || 0);
 			try {
-				return [{ ...JSON.parse(localStorage.getItem(key) ?? ''), key, tried: true } as Letter];
+				const { id, to, body, topic } = JSON.parse(localStorage.getItem(key) ?? '') as Letter;
+				if (typeof id !== 'string' || typeof to !== 'string' || typeof body !== 'object')
+					throw new TypeError();
+				return [{ id, to, body, topic, key, tried: true }];
 			} catch {
 				localStorage.removeItem(key);
 				return [];

@@ -28,7 +28,7 @@
 	const asked = untrack(() => page.url.searchParams);
 	let text = $state(asked.get('name') ?? START);
 	let way = $state(asked.get('way') ?? 'cn-off');
-	let step = $state(Number(asked.get('step')) || 0);
+	let step = $state(Math.trunc(Number(asked.get('step'))) || 0);
 	let adding = $state(false);
 	let input: HTMLInputElement;
 
@@ -45,7 +45,7 @@
 	const ways = $derived(waysOf(hands.played));
 	const chosen = $derived(ways.find(({ id }) => id === way) ?? ways[0]);
 	const script = $derived(scriptOf(hands.played, chosen.moves, voice));
-	const at = $derived(Math.min(step, script.steps.length));
+	const at = $derived(Math.max(0, Math.min(step, script.steps.length)));
 	const near = $derived(answer.ok ? [] : nearNames(text));
 	function mustRead(name: string) {
 		const known = read(name);

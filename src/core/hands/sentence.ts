@@ -65,7 +65,9 @@ export function tell(move: Move, state: HandState, voice: Voice): Told {
 				sentence: `Catch ${say.list(group?.stitches ?? [])} with the ${needle} needle, ${say.behind(group?.at ?? 'back')}.`,
 				detail: move.turned
 					? 'From the other side: each then sits turned.'
-					: 'All of them at once, in their order, the same leg in front as before.'
+					: move.count === 1
+						? 'The same leg in front as before, so that it does not sit turned.'
+						: 'All of them at once, in their order, the same leg in front as before.'
 			};
 		}
 		case 'yarn':

@@ -46,6 +46,14 @@
 		else part(at - 1, true);
 	}
 
+	/** The picture is a touch zone as well: its left third goes back, the rest forward. */
+	function touch(event: MouseEvent) {
+		if (!now || (event.target as Element).closest('button, a')) return;
+		const { left, width } = (event.currentTarget as Element).getBoundingClientRect();
+		if (event.clientX < left + width / 3) back();
+		else forward();
+	}
+
 	function wholeScreen() {
 		if (document.fullscreenElement) void document.exitFullscreen();
 		else void document.documentElement.requestFullscreen?.().catch(() => {});
@@ -90,7 +98,9 @@
 		</div>
 	</header>
 
-	<div class="picture">
+	<!-- Keys and buttons do the same; this is for a thumb that does not look. -->
+	<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+	<div class="picture" onclick={touch}>
 		{#if !now}
 			<div class="grid h-full place-items-center p-8 text-center">
 				<div>

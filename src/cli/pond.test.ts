@@ -1,0 +1,46 @@
+import { spawnSync } from 'node:child_process';
+import { describe, expect, it } from 'vitest';
+
+const pond = (args: string[], input = '') => {
+	const { stdout, stderr, status } = spawnSync('node_modules/.bin/tsx', ['src/cli/pond.ts', ...args], {
+		input,
+		encoding: 'utf8'
+	});
+	return {
+		lines: stdout
+			.trimEnd()
+			.split('\n')
+			.map((line) => JSON.parse(line)),
+		stderr,
+		status
+	};
+};
+
+describe('the command line', () => {
+	it('prints one answer and exits with 0, or the error and 2', () => {
+		expect(pond(['read', '2/2 RC'])).toMatchObject({ lines: [{ ambiguous: false }], stderr: '', status: 0 });
+		expect(pond(['read', 'marmalade'])).toMatchObject({
+			lines: [{ error: { code: 'unreadable', at: 1 } }],
+			stderr: '',
+			status: 2
+		});
+	});
+
+	it('answers a batch line by line, errors included, and skips blank ones', () => {
+		const input = [
+			'["read","2/2 LC"]',
+			'',
+			'  ',
+			'nonsense',
+			'{"args":["ways","1/1 RC"],"input":"x"}',
+			'[1]',
+			'{}',
+			'["batch"]'
+		].join('\n');
+		const { lines, status } = pond(['batch'], input);
+		expect(status).toBe(0);
+		expect(lines.map((line) => line.error?.code ?? 'answered')).toEqual([
+			...['answered', 'unreadable', 'answered', 'unreadable', 'unreadable', 'unreadable']
+		]);
+	});
+});
