@@ -106,7 +106,7 @@ test.describe('a lesson', () => {
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('95');
 		await expect(page.getByText('class ends +90 · 5 min over')).toBeVisible();
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('9x');
-		await expect(page.getByText('A part takes 0 to 600 whole minutes. It stays at 95')).toBeVisible();
+		await expect(page.getByText('Takes 0 to 600 whole minutes; it stays at 95')).toBeVisible();
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('40');
 		await expect(page.getByText('class ends +90 · 50 min left')).toBeVisible();
 		await pond.saved();

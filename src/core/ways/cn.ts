@@ -1,4 +1,6 @@
 import { isTwoGroup } from '../crossing/groups';
+import type { Crossing } from '../crossing/crossing';
+import type { Move } from '../hands/moves';
 import { twoGroups, type KnownWay } from './way';
 
 /** Slip the first group, hold it, work the next, then the held group straight off the other end. */
@@ -9,11 +11,9 @@ export const cnOff: KnownWay = {
 	needles: 1,
 	fits: isTwoGroup,
 	script(crossing) {
-		const { first, second, side } = twoGroups(crossing);
 		return [
-			{ do: 'slip', count: first, from: 'left', to: 'cable1', hold: side },
-			{ do: 'work', from: 'left', stitches: crossing.work.slice(0, second) },
-			{ do: 'work', from: 'cable1', stitches: crossing.work.slice(second) }
+			...secondPast(crossing),
+			{ do: 'work', from: 'cable1', stitches: crossing.work.slice(twoGroups(crossing).second) }
 		];
 	}
 };
@@ -26,12 +26,20 @@ export const cnReturn: KnownWay = {
 	needles: 1,
 	fits: isTwoGroup,
 	script(crossing) {
-		const { first, second, side } = twoGroups(crossing);
+		const { first, second } = twoGroups(crossing);
 		return [
-			{ do: 'slip', count: first, from: 'left', to: 'cable1', hold: side },
-			{ do: 'work', from: 'left', stitches: crossing.work.slice(0, second) },
+			...secondPast(crossing),
 			{ do: 'return', count: first, from: 'cable1' },
 			{ do: 'work', from: 'left', stitches: crossing.work.slice(second) }
 		];
 	}
 };
+
+/** The first group waits on the cable needle while the second is worked past it. */
+function secondPast(crossing: Crossing): Move[] {
+	const { first, second, side } = twoGroups(crossing);
+	return [
+		{ do: 'slip', count: first, from: 'left', to: 'cable1', hold: side },
+		{ do: 'work', from: 'left', stitches: crossing.work.slice(0, second) }
+	];
+}

@@ -3,6 +3,7 @@
 	import { turnOver } from '$core/crossing/transform';
 	import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples, type Ribbon } from '$lib/drawing/cloth';
 	import Hatch from './Hatch.svelte';
+	import NumberedDisc from './NumberedDisc.svelte';
 
 	/** The cloth around one cross: plain rows, the cross, plain rows; numbered before and after. */
 	let {
@@ -78,7 +79,7 @@
 	{/each}
 	{#each ribbons as ribbon (ribbon.stitch)}
 		{@const d = ribbonPath(x(ribbon.before), bottom, x(ribbon.after), top, STITCH - 1)}
-		<path {d} class="ribbon {ribbon.role}" />
+		<path {d} class="role-{ribbon.role} role-fill" />
 		{#if ribbon.role === 'behind' || ribbon.role === 'both'}<path
 				{d}
 				fill="url(#{uid}-hatch)"
@@ -87,69 +88,22 @@
 		<path
 			d={ribbonEdges(x(ribbon.before), bottom, x(ribbon.after), top, STITCH - 1)}
 			fill="none"
-			class="edge {ribbon.role}"
+			class="role-{ribbon.role} role-line"
 			stroke-width="1.6"
 		/>
 	{/each}
 	{#if numbers}
 		{#each ribbons as ribbon (ribbon.stitch)}
 			{#each [{ at: ribbon.before, y: height - 14 }, { at: ribbon.after, y: 14 }] as spot (spot.y)}
-				<circle cx={x(spot.at)} cy={spot.y} r="12" class="disc {ribbon.role}" stroke-width="1.8" />
-				<text
+				<NumberedDisc
 					x={x(spot.at)}
 					y={spot.y}
-					dy="0.35em"
-					text-anchor="middle"
-					font-size="15"
-					class="number {ribbon.role}"
-				>
-					{name(ribbon.stitch)}
-				</text>
+					r={12}
+					role={ribbon.role}
+					number={name(ribbon.stitch)}
+					textSize={15}
+				/>
 			{/each}
 		{/each}
 	{/if}
 </svg>
-
-<style>
-	.ribbon.front {
-		fill: var(--front-fill);
-	}
-	.ribbon.behind,
-	.ribbon.both {
-		fill: var(--behind-fill);
-	}
-	.ribbon.still {
-		fill: var(--rope);
-	}
-	.edge.front {
-		stroke: var(--front);
-	}
-	.edge.behind,
-	.edge.both {
-		stroke: var(--behind);
-	}
-	.edge.still {
-		stroke: var(--wool-edge);
-	}
-	.disc {
-		fill: var(--color-base-100);
-	}
-	.disc.front {
-		fill: var(--front);
-	}
-	.disc.behind,
-	.disc.both {
-		stroke: var(--behind);
-		stroke-dasharray: 4 2.2;
-	}
-	.number {
-		font-weight: 700;
-		fill: var(--behind);
-	}
-	.number.front {
-		fill: var(--on-front);
-	}
-	.number.still {
-		fill: var(--color-base-content);
-	}
-</style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import MinutesField from './MinutesField.svelte';
 	import type { OpenLesson } from '$lib/lesson.svelte';
 	import type { Lesson } from '$core/lesson/lesson';
 
@@ -6,18 +7,8 @@
 	let { open }: { open: OpenLesson } = $props();
 
 	const lesson = $derived(open.lesson);
-	let minutesTyped = $state<string | null>(null);
-
 	const set = (fields: Partial<Pick<Lesson, 'title' | 'level' | 'minutes' | 'starts'>>) =>
 		open.change({ kind: 'set', fields }, { topic: `set ${Object.keys(fields)[0]}` });
-
-	function setMinutes(text: string) {
-		minutesTyped = text;
-		if (/^\d{1,3}$/.test(text) && Number(text) >= 1 && Number(text) <= 600) set({ minutes: Number(text) });
-	}
-	const wrongMinutes = $derived(
-		minutesTyped !== null && (!/^\d{1,3}$/.test(minutesTyped) || +minutesTyped < 1 || +minutesTyped > 600)
-	);
 </script>
 
 <div class="grid min-w-72 flex-1 gap-1">
@@ -45,18 +36,7 @@
 				<option value="confident">confident knitters</option>
 			</select>
 		</label>
-		<label class="flex items-center gap-2">
-			<input
-				class="field w-20!"
-				inputmode="numeric"
-				value={minutesTyped ?? lesson.minutes}
-				aria-invalid={wrongMinutes}
-				aria-describedby={wrongMinutes ? 'wrong-minutes' : undefined}
-				oninput={(event) => setMinutes(event.currentTarget.value)}
-				onblur={() => !wrongMinutes && (minutesTyped = null)}
-			/>
-			minutes
-		</label>
+		<MinutesField label="minutes" value={lesson.minutes} least={1} onset={(minutes) => set({ minutes })} />
 		<label class="flex items-center gap-2">
 			from
 			<input
@@ -67,10 +47,5 @@
 					event.currentTarget.value && set({ starts: event.currentTarget.value.slice(0, 16) })}
 			/>
 		</label>
-		{#if wrongMinutes}
-			<p id="wrong-minutes" class="w-full font-semibold text-error">
-				A class takes 1 to 600 whole minutes. It stays at {lesson.minutes} until the number is one of those.
-			</p>
-		{/if}
 	</div>
 </div>

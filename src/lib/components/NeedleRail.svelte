@@ -23,14 +23,12 @@
 </script>
 
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { cubicInOut } from 'svelte/easing';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
-	import { untrack } from 'svelte';
-	import Hatch from './Hatch.svelte';
-	import RailLoop from './RailLoop.svelte';
-	import { bump, cableNeedle, needle, strand, workingYarn } from '$lib/drawing/paths';
-	import { leaves, ripples } from '$lib/drawing/cloth';
 	import { frontToBack } from '$core/crossing/depth';
+	import { leaves, ripples } from '$lib/drawing/cloth';
+	import { cableNeedle, needle, workingYarn } from '$lib/drawing/paths';
 	import {
 		groundOf,
 		heldOf,
@@ -41,6 +39,12 @@
 		targetsOf,
 		type RailLayout
 	} from '$lib/drawing/rail';
+	import Hatch from './Hatch.svelte';
+	import NumberedDisc from './NumberedDisc.svelte';
+	import RailBump from './RailBump.svelte';
+	import RailLoop from './RailLoop.svelte';
+	import RailStrand from './RailStrand.svelte';
+	import RailWords from './RailWords.svelte';
 
 	let {
 		crossing,
@@ -56,6 +60,7 @@
 	}: RailProps = $props();
 
 	const uid = $props.id();
+	const hatch = `url(#${uid}-hatch)`;
 	const STEP_MS = 340;
 
 	const mirrored = $derived(voice.hand === 'left');
@@ -80,25 +85,14 @@
 	const now = $derived(sameRail(tween.current, target) ? tween.current : target);
 
 	const scale = $derived(ground.scale);
+	// Small stitches keep needles and yarn that can still be seen.
+	const thick = $derived(Math.max(0.7, scale));
 	const roles = $derived(rolesOf(crossing));
-	const purled = $derived(
-		crossing.order.reduce<boolean[]>((faces, stitch, i) => {
-			faces[stitch] = crossing.work[i].startsWith('p');
-			return faces;
-		}, [])
-	);
+	const purled = $derived(crossing.order.filter((_, i) => crossing.work[i].startsWith('p')));
 	const drawOrder = $derived([...(frontToBack(crossing.stitches, crossing.over) ?? [])].reverse());
-	const cables = $derived(
-		(['cable1', 'cable2'] as const).flatMap((name) => {
-			const held = state[name];
-			return held
-				? [{ ...held, from: now.loops[held.stitches[0]], to: now.loops[held.stitches.at(-1)!] }]
-				: [];
-		})
-	);
 	const held = $derived(heldOf(state));
 	const heldAt = (at: 'front' | 'back') =>
-		held.filter((group) => group.at === at).flatMap((group) => [...group.stitches]);
+		held.filter((group) => group.at === at).flatMap((group) => group.stitches);
 	const onNeedles = $derived(
 		crossing.order.filter((stitch) => !held.some((group) => group.stitches.includes(stitch)))
 	);
@@ -110,64 +104,47 @@
 				)
 			: []
 	);
+	/** The needles that lie where needles do; one that has reached in is drawn before or after the loops it passes. */
+	const resting = $derived((['left', 'right'] as const).filter((side) => side !== state.reach?.needle));
 	const halo = $derived(targetsOf(next, state));
-	const mx = (x: number) => (mirrored ? width - x : x);
-	const tall = $derived(height / 452);
-
-	const railEdges = $derived({
-		left: { x: -24, y: ground.needleY },
-		right: { x: width + 24, y: ground.needleY }
-	});
-	const behindReach = $derived(state.reach?.pass === 'behind' ? state.reach.needle : null);
-	const frontReach = $derived(state.reach?.pass === 'front' ? state.reach.needle : null);
+	const inPicture = (x: number) => (mirrored ? width - x : x);
 	const yarnPath = $derived(workingYarn(now.yarn, now.hand, state.yarn));
-	const yarnPlace = $derived(state.yarn === 'back' ? 'at the back' : 'in front');
-	const yarnWords = $derived(
-		neighbours < 2 ? `yarn ${yarnPlace}` : `working yarn, ${yarnPlace}, to the ${voice.yarnHand} hand`
-	);
-	const labelOnRight = $derived((yarnTo === 'right') !== mirrored);
+	const disc = $derived(Math.max(textSize * 0.74, 16 * scale));
 </script>
 
 {#snippet wooden(side: 'left' | 'right')}
 	<path
-		d={needle(railEdges[side], side === 'left' ? now.leftTip : now.rightTip, scale)}
+		d={needle(
+			{ x: side === 'left' ? -24 : width + 24, y: ground.needleY },
+			side === 'left' ? now.leftTip : now.rightTip,
+			scale
+		)}
 		class="fill-wood line-wood-edge"
 		stroke-width="1.5"
 	/>
 {/snippet}
 
 {#snippet loop(stitch: number, half: 'front' | 'back')}
-	<RailLoop
-		at={now.loops[stitch]}
-		{scale}
-		role={roles[stitch]}
-		leg={state.mounts[stitch]}
-		{half}
-		hatch="url(#{uid}-hatch)"
-	/>
+	<RailLoop at={now.loops[stitch]} {scale} role={roles[stitch]} leg={state.mounts[stitch]} {half} {hatch} />
 {/snippet}
 
 {#snippet yarn()}
-	<path
-		d={yarnPath}
-		fill="none"
-		class="line-working-edge"
-		stroke-width={8 * Math.max(0.7, scale)}
-		stroke-linecap="round"
-	/>
-	<path
-		d={yarnPath}
-		fill="none"
-		class="line-working"
-		stroke-width={4.6 * Math.max(0.7, scale)}
-		stroke-linecap="round"
-	/>
+	<g fill="none" stroke-linecap="round">
+		<path d={yarnPath} class="line-working-edge" stroke-width={8 * thick} />
+		<path d={yarnPath} class="line-working" stroke-width={4.6 * thick} />
+	</g>
 {/snippet}
 
-{#snippet cable(at: 'front' | 'back')}
+{#snippet offNeedle(at: 'front' | 'back')}
 	{#each heldAt(at) as stitch (stitch)}{@render loop(stitch, 'back')}{/each}
-	{#each cables.filter((one) => one.at === at) as one (one.placed)}
-		<path d={cableNeedle(one.from, one.to, scale)} class="fill-steel line-steel-edge" stroke-width="1.5" />
+	{#each [state.cable1, state.cable2] as cable, i (i)}
+		{#if cable?.at === at}
+			<path
+				d={cableNeedle(now.loops[cable.stitches[0]], now.loops[cable.stitches.at(-1)!], scale)}
+				class="fill-steel line-steel-edge"
+				stroke-width="1.5"
+			/>
+		{/if}
 	{/each}
 	{#each heldAt(at) as stitch (stitch)}{@render loop(stitch, 'front')}{/each}
 {/snippet}
@@ -187,112 +164,76 @@
 		</linearGradient>
 	</defs>
 	<rect {width} {height} class="fill-band-mid" />
-	<rect {width} height={ground.behindEnd + 40 * tall} fill="url(#{uid}-behind)" />
+	<rect {width} height={ground.behindEnd * 1.33} fill="url(#{uid}-behind)" />
 	<rect y={ground.frontStart} {width} height={height - ground.frontStart} class="fill-band-front" />
 
 	<g transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
-		<g fill="none" stroke-width={2.4 * Math.max(0.7, scale)} stroke-linecap="round" class="cloth">
-			{#each ground.besideColumns as x, i (i)}
-				<path
-					d={ripples(x, height + 8, ground.clothTop + 4, ground.pitch * 0.86, 17 * Math.max(0.7, scale))}
-				/>
+		<g fill="none" stroke-width={2.4 * thick} stroke-linecap="round" class="cloth">
+			{#each [...ground.besideColumns, ...purled.map((stitch) => ground.columns[stitch])] as x (x)}
+				<path d={ripples(x, height + 8, ground.clothTop + 4, ground.pitch * 0.86, 17 * thick)} />
 			{/each}
-			{#each drawOrder as stitch (stitch)}
-				{#if purled[stitch]}
-					<path
-						d={ripples(
-							ground.columns[stitch],
-							height + 8,
-							ground.clothTop + 4,
-							ground.pitch * 0.86,
-							17 * Math.max(0.7, scale)
-						)}
-					/>
-				{:else}
-					<path
-						d={leaves(
-							ground.columns[stitch],
-							height + 14,
-							ground.clothTop,
-							ground.pitch * 0.72,
-							21 * Math.max(0.7, scale)
-						)}
-					/>
-				{/if}
+			{#each crossing.order.filter((stitch) => !purled.includes(stitch)) as stitch (stitch)}
+				<path
+					d={leaves(ground.columns[stitch], height + 14, ground.clothTop, ground.pitch * 0.72, 21 * thick)}
+				/>
 			{/each}
 		</g>
 
-		{#each now.beside as at, i (i)}
-			{@const d = strand(at, ground.besideColumns[i], ground.clothTop, scale)}
-			<path {d} fill="none" class="line-wool-edge" stroke-width={16 * scale} stroke-linecap="round" />
-			<path {d} fill="none" class="line-wool" stroke-width={12.5 * scale} stroke-linecap="round" />
+		{#each now.beside as from, i (i)}
+			<RailStrand
+				{from}
+				column={ground.besideColumns[i]}
+				clothTop={ground.clothTop}
+				{scale}
+				role="still"
+				width={16}
+				{hatch}
+			/>
 		{/each}
 		{#each drawOrder as stitch (stitch)}
-			{@const d = strand(now.loops[stitch], ground.columns[stitch], ground.clothTop, scale)}
-			<path {d} fill="none" class="edge-{roles[stitch]}" stroke-width={20 * scale} stroke-linecap="round" />
-			<path {d} fill="none" class="body-{roles[stitch]}" stroke-width={16 * scale} stroke-linecap="round" />
-			{#if roles[stitch] === 'behind' || roles[stitch] === 'both'}
-				<path {d} fill="none" stroke="url(#{uid}-hatch)" stroke-width={16 * scale} stroke-linecap="round" />
-			{/if}
+			<RailStrand
+				from={now.loops[stitch]}
+				column={ground.columns[stitch]}
+				clothTop={ground.clothTop}
+				{scale}
+				role={roles[stitch]}
+				width={20}
+				{hatch}
+			/>
 		{/each}
 
-		{@render cable('back')}
+		{@render offNeedle('back')}
 		{#if state.yarn === 'back'}{@render yarn()}{/if}
 
-		{#each now.beside as at, i (i)}
-			<RailLoop {at} {scale} role="still" leg="right" half="back" hatch="" />
-		{/each}
+		{#each now.beside as at, i (i)}<RailLoop
+				{at}
+				{scale}
+				role="still"
+				leg="right"
+				half="back"
+				{hatch}
+			/>{/each}
 		{#each onNeedles as stitch (stitch)}{@render loop(stitch, 'back')}{/each}
-		{#if behindReach}{@render wooden(behindReach)}{/if}
-		{#if behindReach !== 'left' && frontReach !== 'left'}{@render wooden('left')}{/if}
-		{#if behindReach !== 'right' && frontReach !== 'right'}{@render wooden('right')}{/if}
+		{#if state.reach?.pass === 'behind'}{@render wooden(state.reach.needle)}{/if}
+		{#each resting as side (side)}{@render wooden(side)}{/each}
 		{#each now.beside as at, i (i)}
-			<RailLoop {at} {scale} role="still" leg="right" half="front" hatch="" />
-			<path
-				d={bump(at, scale)}
-				fill="none"
-				class="line-wool-edge"
-				stroke-width={8 * scale}
-				stroke-linecap="round"
-			/>
-			<path
-				d={bump(at, scale)}
-				fill="none"
-				class="line-wool"
-				stroke-width={5 * scale}
-				stroke-linecap="round"
-			/>
+			<RailLoop {at} {scale} role="still" leg="right" half="front" {hatch} />
+			<RailBump {at} {scale} role="still" />
 		{/each}
-		{#each onNeedles.filter((stitch) => !taken.includes(stitch)) as stitch (stitch)}{@render loop(
-				stitch,
-				'front'
-			)}{/each}
-		{#if frontReach}{@render wooden(frontReach)}{/if}
+		{#each onNeedles.filter((stitch) => !taken.includes(stitch)) as stitch (stitch)}
+			{@render loop(stitch, 'front')}
+		{/each}
+		{#if state.reach?.pass === 'front'}{@render wooden(state.reach.needle)}{/if}
 		{#each taken as stitch (stitch)}{@render loop(stitch, 'front')}{/each}
 		{#if state.yarn === 'front'}{@render yarn()}{/if}
-		{@render cable('front')}
+		{@render offNeedle('front')}
 
-		{#each crossing.order.filter((stitch) => purled[stitch]) as stitch (stitch)}
-			<path
-				d={bump(now.loops[stitch], scale)}
-				fill="none"
-				class="edge-{roles[stitch]}"
-				stroke-width={8 * scale}
-				stroke-linecap="round"
-			/>
-			<path
-				d={bump(now.loops[stitch], scale)}
-				fill="none"
-				class="body-{roles[stitch]}"
-				stroke-width={4.6 * scale}
-				stroke-linecap="round"
-			/>
-		{/each}
+		{#each purled as stitch (stitch)}<RailBump at={now.loops[stitch]} {scale} role={roles[stitch]} />{/each}
 	</g>
 
 	{#each halo as stitch (stitch)}
 		<circle
-			cx={mx(now.loops[stitch].x)}
+			cx={inPicture(now.loops[stitch].x)}
 			cy={now.loops[stitch].y + 3 * scale}
 			r={34 * scale}
 			fill="none"
@@ -301,46 +242,27 @@
 			stroke-dasharray="5 4"
 		/>
 	{/each}
-
 	{#each crossing.order as stitch (stitch)}
-		{@const disc = Math.max(textSize * 0.74, 16 * scale)}
-		{@const x = mx(now.loops[stitch].x)}
-		{@const y = now.loops[stitch].y + 34 * scale + disc * 0.9}
-		<circle cx={x} cy={y} r={disc} class="disc-{roles[stitch]}" stroke-width={Math.max(1.6, 2.6 * scale)} />
-		<text
-			{x}
-			{y}
-			dy="0.35em"
-			text-anchor="middle"
-			font-size={Math.max(textSize * 0.94, 19 * scale)}
-			class="number-{roles[stitch]}">{stitch}</text
-		>
+		<NumberedDisc
+			x={inPicture(now.loops[stitch].x)}
+			y={now.loops[stitch].y + 34 * scale + disc * 0.9}
+			r={disc}
+			role={roles[stitch]}
+			number={stitch}
+			textSize={Math.max(textSize * 0.94, 19 * scale)}
+		/>
 	{/each}
-
 	{#if labels}
-		<g font-size={textSize} font-weight="600">
-			<text x="28" y={textSize * 1.9} class="fill-behind">Behind</text>
-			<text x="28" y={ground.frontStart + textSize * 1.9} class="fill-front">In front</text>
-		</g>
-		<g font-size={textSize}>
-			<text
-				x={labelOnRight ? width - 24 : 24}
-				y={now.hand.y + (state.yarn === 'back' ? 28 : -8)}
-				text-anchor={labelOnRight ? 'end' : 'start'}
-				class="label fill-ink">{yarnWords}</text
-			>
-			{#each cables as one (one.placed)}
-				<text
-					x={mx(
-						(mirrored ? Math.min(one.from.x, one.to.x) : Math.max(one.from.x, one.to.x)) +
-							(mirrored ? -70 : 70) * Math.max(0.6, scale)
-					)}
-					y={one.from.y + 5}
-					class="label {one.at === 'back' ? 'fill-behind' : 'fill-front'}"
-					>{neighbours < 2 ? 'held' : 'cable needle, held'} {one.at === 'back' ? 'behind' : 'in front'}</text
-				>
-			{/each}
-		</g>
+		<RailWords
+			{state}
+			layout={now}
+			{ground}
+			{width}
+			{textSize}
+			{mirrored}
+			yarnHand={voice.yarnHand}
+			short={neighbours < 2}
+		/>
 	{/if}
 </svg>
 
@@ -354,61 +276,5 @@
 	}
 	.stop-mid {
 		stop-color: var(--band-mid);
-	}
-	.edge-front {
-		stroke: var(--front);
-	}
-	.edge-behind,
-	.edge-both {
-		stroke: var(--behind);
-	}
-	.edge-still {
-		stroke: var(--wool-edge);
-	}
-	.body-front {
-		stroke: var(--front-fill);
-	}
-	.body-behind {
-		stroke: var(--behind-fill);
-	}
-	.body-both,
-	.body-still {
-		stroke: var(--wool);
-	}
-	.disc-front {
-		fill: var(--front);
-		stroke: var(--band-mid);
-	}
-	.disc-behind,
-	.disc-both {
-		fill: var(--band-mid);
-		stroke: var(--behind);
-		stroke-dasharray: 5 2.6;
-	}
-	.disc-still {
-		fill: var(--band-mid);
-		stroke: var(--wool-edge);
-	}
-	text {
-		font-weight: 500;
-	}
-	.label {
-		paint-order: stroke;
-		stroke: var(--band-mid);
-		stroke-width: 4px;
-		stroke-linejoin: round;
-	}
-	[class^='number-'] {
-		font-weight: 700;
-	}
-	.number-front {
-		fill: var(--on-front);
-	}
-	.number-behind,
-	.number-both {
-		fill: var(--behind);
-	}
-	.number-still {
-		fill: var(--color-base-content);
 	}
 </style>

@@ -4,6 +4,7 @@
 	import Trash2 from '@lucide/svelte/icons/trash';
 	import { crossingOf, type Part } from '$core/lesson/lesson';
 	import type { OpenLesson } from '$lib/lesson.svelte';
+	import MinutesField from './MinutesField.svelte';
 	import PartView from './PartView.svelte';
 
 	/** One part to write: its title, minutes and words, with what it shows. Every keystroke is kept. */
@@ -24,24 +25,16 @@
 	} = $props();
 
 	const saying = $derived(crossingOf(open.lesson, part)?.saying);
-	let minutesTyped = $state<string | null>(null);
-	const goodMinutes = (text: string) => /^\d{1,3}$/.test(text) && Number(text) <= 600;
-	const wrongMinutes = $derived(minutesTyped !== null && !goodMinutes(minutesTyped));
 
 	const set = (fields: { title?: string; minutes?: number; text?: string }) =>
 		open.change(
 			{ kind: 'set-part', part: part.id, fields },
 			{ topic: `set ${part.id} ${Object.keys(fields)[0]}` }
 		);
-
-	function setMinutes(text: string) {
-		minutesTyped = text;
-		if (goodMinutes(text)) set({ minutes: Number(text) });
-	}
 </script>
 
 <div class="grid gap-4">
-	<div class="flex flex-wrap items-end gap-3">
+	<div class="flex flex-wrap items-start gap-3">
 		<label class="min-w-56 flex-1">
 			<span class="mb-1 block text-quiet">Title</span>
 			<input
@@ -53,23 +46,7 @@
 				oninput={(event) => set({ title: event.currentTarget.value })}
 			/>
 		</label>
-		<label class="w-24">
-			<span class="mb-1 block text-quiet">Minutes</span>
-			<input
-				class="field"
-				inputmode="numeric"
-				value={minutesTyped ?? part.minutes}
-				aria-invalid={wrongMinutes}
-				aria-describedby={wrongMinutes ? 'part-minutes' : undefined}
-				oninput={(event) => setMinutes(event.currentTarget.value)}
-				onblur={() => !wrongMinutes && (minutesTyped = null)}
-			/>
-		</label>
-		{#if wrongMinutes}
-			<p id="part-minutes" class="w-full font-semibold text-error">
-				A part takes 0 to 600 whole minutes. It stays at {part.minutes} until the number is one of those.
-			</p>
-		{/if}
+		<MinutesField label="Minutes" value={part.minutes} least={0} wide onset={(minutes) => set({ minutes })} />
 	</div>
 
 	<PartView lesson={open.lesson} {part} />

@@ -23,31 +23,10 @@
 	const d = $derived(loopHalves(at, scale, leg)[half]);
 </script>
 
-<path {d} fill="none" class="edge {role}" stroke-width={12.5 * scale} stroke-linecap="round" />
-<path {d} fill="none" class="body {role}" stroke-width={8.5 * scale} stroke-linecap="round" />
-{#if role === 'behind' || role === 'both'}
-	<path {d} fill="none" stroke={hatch} stroke-width={8.5 * scale} stroke-linecap="round" opacity="0.55" />
-{/if}
-
-<style>
-	.edge.front {
-		stroke: var(--front);
-	}
-	.edge.behind,
-	.edge.both {
-		stroke: var(--behind);
-	}
-	.edge.still {
-		stroke: var(--wool-edge);
-	}
-	.body.front {
-		stroke: var(--front-fill);
-	}
-	.body.behind {
-		stroke: var(--behind-fill);
-	}
-	.body.both,
-	.body.still {
-		stroke: var(--wool);
-	}
-</style>
+<g class="role-{role}" fill="none" stroke-linecap="round">
+	<path {d} class="role-line" stroke-width={12.5 * scale} />
+	<path {d} class="role-body" stroke-width={8.5 * scale} />
+	{#if role === 'behind' || role === 'both'}
+		<path {d} stroke={hatch} stroke-width={8.5 * scale} opacity="0.55" />
+	{/if}
+</g>

@@ -1,0 +1,74 @@
+<script lang="ts">
+	import type { HandState } from '$core/hands/state';
+	import type { RailGround, RailLayout } from '$lib/drawing/rail';
+
+	/** The words beside things on the rail: the two depths, the cable needles, the working yarn. */
+	let {
+		state,
+		layout,
+		ground,
+		width,
+		textSize,
+		mirrored,
+		yarnHand,
+		short
+	}: {
+		state: HandState;
+		layout: RailLayout;
+		ground: RailGround;
+		width: number;
+		textSize: number;
+		mirrored: boolean;
+		yarnHand: 'right' | 'left';
+		/** there is room for a word or two only */
+		short: boolean;
+	} = $props();
+
+	const yarnPlace = $derived(state.yarn === 'back' ? 'at the back' : 'in front');
+	// In front, strands and cable needles leave room for a word or two.
+	const yarnWords = $derived(
+		short || state.yarn === 'front' ? `yarn ${yarnPlace}` : `working yarn, ${yarnPlace}, to the ${yarnHand} hand`
+	);
+	const onRight = $derived(yarnHand === 'right');
+	const cables = $derived([state.cable1, state.cable2].filter((held) => held !== null));
+
+	/** Beside the end of a cable needle that lies to the right in the picture. */
+	function besideCable(stitches: readonly number[]) {
+		const xs = stitches.map((stitch) => layout.loops[stitch].x);
+		const room = 70 * Math.max(0.6, ground.scale);
+		return mirrored ? width - (Math.min(...xs) - room) : Math.max(...xs) + room;
+	}
+</script>
+
+<g font-size={textSize} font-weight="600">
+	<text x="28" y={textSize * 1.9} class="fill-behind">Behind</text>
+	<text x="28" y={ground.frontStart + textSize * 1.9} class="fill-front">In front</text>
+</g>
+<g font-size={textSize}>
+	<text
+		x={onRight ? width - 24 : 24}
+		y={layout.hand.y + (state.yarn === 'back' ? 28 : -8)}
+		text-anchor={onRight ? 'end' : 'start'}
+		class="label fill-ink">{yarnWords}</text
+	>
+	{#each cables as { at, stitches, placed } (placed)}
+		<text
+			x={besideCable(stitches)}
+			y={layout.loops[stitches[0]].y + 5}
+			class="label {at === 'back' ? 'fill-behind' : 'fill-front'}"
+			>{short ? 'held' : 'cable needle, held'} {at === 'back' ? 'behind' : 'in front'}</text
+		>
+	{/each}
+</g>
+
+<style>
+	text {
+		font-weight: 500;
+	}
+	.label {
+		paint-order: stroke;
+		stroke: var(--band-mid);
+		stroke-width: 4px;
+		stroke-linejoin: round;
+	}
+</style>
