@@ -27,7 +27,9 @@
 	const yarnPlace = $derived(state.yarn === 'back' ? 'at the back' : 'in front');
 	// In front, strands and cable needles leave room for a word or two.
 	const yarnWords = $derived(
-		short || state.yarn === 'front' ? `yarn ${yarnPlace}` : `working yarn, ${yarnPlace}, to the ${yarnHand} hand`
+		short || state.yarn === 'front'
+			? `yarn ${yarnPlace}`
+			: `working yarn, ${yarnPlace}, to the ${yarnHand} hand`
 	);
 	const onRight = $derived(yarnHand === 'right');
 	const cables = $derived([state.cable1, state.cable2].filter((held) => held !== null));
