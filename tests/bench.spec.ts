@@ -73,6 +73,17 @@ test.describe('the Bench', () => {
 		await expect(pond.sentence()).toHaveText(said!);
 	});
 
+	test('keeps up with names typed while stitches are still gliding', async ({ pond, page }) => {
+		await pond.open('/?name=2/2 RC');
+		const field = page.getByRole('textbox', { name: 'Name of the crossing' });
+		for (const name of ['2/2 RC', '3/3 LC', '1/1 RC', '4/4 LPC', '2/1 RC']) {
+			await field.fill(name);
+			for (let presses = 0; presses < 3; presses++)
+				await page.getByRole('button', { name: 'Forward one step' }).click();
+		}
+		await expect(pond.sentence()).toHaveText('Knit stitch 1, straight off the cable needle.');
+	});
+
 	test('takes any address, however wrong its step or way', async ({ pond }) => {
 		for (const query of ['step=-3', 'step=1.7', 'step=999', 'step=x&way=by-magic', 'name=%00%F0%9F%A7%B6']) {
 			await pond.open(`/?${query}`);

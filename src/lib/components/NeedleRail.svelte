@@ -70,7 +70,12 @@
 	const target = $derived(layoutOf(state, ground, room, yarnTo));
 	const tween = new Tween<RailLayout>(
 		untrack(() => target),
-		{ duration: STEP_MS, easing: cubicInOut, interpolate: (a, b) => (t) => mixed(a, b, t) }
+		{
+			duration: STEP_MS,
+			easing: cubicInOut,
+			// A glide that was cut off may leave a layout of another crossing behind.
+			interpolate: (a, b) => (sameRail(a, b) ? (t) => mixed(a, b, t) : () => b)
+		}
 	);
 	$effect(() => {
 		const still =
