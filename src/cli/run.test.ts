@@ -42,13 +42,7 @@ const LATER = {
 	],
 	bad: ['1/1 RC --medium brioche', 'C4B: sl next 2 sts to cn and hold in front, k2, k2 from cn'],
 	ways: [
-		...[
-			'2/2 LC: cn-reorder',
-			'1/1 RPC: free-right-start',
-			'1/1 RC: free-second-first',
-			'1/1 LC: free-back-loop'
-		],
-		...['1/1 LC: free-drop', '2/1/2 LC --centre between: cn-centre', '2/1/2 LC --centre behind: cn-two'],
+		...['2/1/2 LC --centre between: cn-centre', '2/1/2 LC --centre behind: cn-two'],
 		...['2/1/2 RC --centre behind: cn-swing', '2/2 RC --medium machine: machine-tools'],
 		...['1/1 LC --medium machine: machine-tools', '1/1 RC --medium loom: loom-park']
 	]

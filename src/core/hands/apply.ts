@@ -53,7 +53,7 @@ function slip(state: HandState, move: MoveOf<'slip'>): Result<HandState> {
 	const without = { ...moved, [move.from]: rest };
 	if (move.to === 'left' || move.to === 'right')
 		return settle(state, { ...without, [move.to]: [stitch, ...state[move.to]] }, [stitch]);
-	const held = state[move.to];
+	const held = state.cables[move.to];
 	if (held && held.at !== move.hold)
 		return fault(
 			'conflict',
@@ -62,26 +62,32 @@ function slip(state: HandState, move: MoveOf<'slip'>): Result<HandState> {
 	const grown: Held = held
 		? { ...held, stitches: [...held.stitches, stitch] }
 		: { at: move.hold, stitches: [stitch], placed: state.placings + 1 };
-	return settle(state, { ...without, [move.to]: grown, placings: Math.max(state.placings, grown.placed) }, [
-		stitch
-	]);
+	return settle(
+		state,
+		{ ...holding(without, move.to, grown), placings: Math.max(state.placings, grown.placed) },
+		[stitch]
+	);
 }
 
 function giveBack(state: HandState, { from, count, end }: MoveOf<'return'>): Result<HandState> {
-	const held = state[from];
+	const held = state.cables[from];
 	if (!held || held.stitches.length < count) return tooFew(state, from, count);
 	const cut = end === 'near' ? count : held.stitches.length - count;
 	const near = held.stitches.slice(0, cut);
 	const far = held.stitches.slice(cut);
 	const [back, kept] = end === 'near' ? [near, far] : [far, near];
-	return settle(state, { ...state, left: [...back, ...state.left], [from]: heldStill(held, kept) }, back);
+	return settle(
+		state,
+		{ ...holding(state, from, { ...held, stitches: kept }), left: [...back, ...state.left] },
+		back
+	);
 }
 
 function hold(state: HandState, { needle, at }: MoveOf<'hold'>): Result<HandState> {
-	const held = state[needle];
+	const held = state.cables[needle];
 	if (!held) return tooFew(state, needle, 1);
 	const placed = state.placings + 1;
-	return good({ ...state, [needle]: { ...held, at, placed }, placings: placed });
+	return good({ ...holding(state, needle, { ...held, at, placed }), placings: placed });
 }
 
 function work(state: HandState, move: MoveOf<'work'>): Result<HandState> {
@@ -109,7 +115,7 @@ function work(state: HandState, move: MoveOf<'work'>): Result<HandState> {
 
 function workFromCable(state: HandState, move: Extract<MoveOf<'work'>, { from: Cable }>) {
 	const { from, stitches, end, swing } = move;
-	const held = state[from];
+	const held = state.cables[from];
 	if (!held || held.stitches.length < stitches.length) return tooFew(state, from, stitches.length);
 	if (!end !== !swing)
 		return fault(
@@ -125,9 +131,9 @@ function workFromCable(state: HandState, move: Extract<MoveOf<'work'>, { from: C
 	let now: Result<HandState> = good(start);
 	worked.forEach((stitch, i) => {
 		if (!now.ok) return;
-		const left = now.value[from]!.stitches.filter((other) => other !== stitch);
-		const change = { [from]: heldStill(now.value[from]!, left) };
-		now = comeOff(now.value, change, stitch, stitches[i], swing ?? null);
+		const left = now.value.cables[from]!.stitches.filter((other) => other !== stitch);
+		const { cables } = holding(now.value, from, { ...held, stitches: left });
+		now = comeOff(now.value, { cables }, stitch, stitches[i], swing ?? null);
 	});
 	return now;
 }
@@ -259,12 +265,16 @@ function turned(state: HandState, stitches: readonly number[]): HandState {
 	};
 }
 
-const heldStill = (held: Held, stitches: readonly number[]): Held | null =>
-	stitches.length === 0 ? null : { ...held, stitches };
+/** The state with something on a cable needle; one that holds nothing is laid down. */
+function holding(state: HandState, name: Cable, held: Held): HandState {
+	const { [name]: before, ...others } = state.cables;
+	if (held.stitches.length === 0) return { ...state, cables: others };
+	return { ...state, cables: before ? { ...state.cables, [name]: held } : { ...others, [name]: held } };
+}
 
-const cableName = (cable: Cable) => (cable === 'cable1' ? 'cable needle' : 'second cable needle');
+const cableName = (cable: Cable) => (cable === 'cable1' ? 'cable needle' : `cable needle ${cable.slice(5)}`);
 
 function tooFew(state: HandState, cable: Cable, count: number): Result<never> {
-	const has = state[cable]?.stitches.length ?? 0;
+	const has = state.cables[cable]?.stitches.length ?? 0;
 	return fault('conflict', `the ${cableName(cable)} has ${has} of the ${count} stitches asked for`);
 }

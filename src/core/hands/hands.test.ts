@@ -8,6 +8,7 @@ import { movementsOf, type Move } from './moves';
 import { framesOf, mostLoose, outcome, play } from './play';
 import { scriptOf, stepsOf } from './steps';
 import { withYarn } from './yarn';
+import { heldOf } from './state';
 import type { Voice } from './voice';
 
 const slip = (count: number, hold: 'front' | 'back', to: 'cable1' | 'cable2' = 'cable1'): Move => ({
@@ -348,7 +349,7 @@ describe('any script of random moves', () => {
 					const next = apply(state, move);
 					if (!next.ok) continue;
 					state = next.value;
-					const held = [state.cable1, state.cable2, ...state.loose].flatMap((group) => group?.stitches ?? []);
+					const held = heldOf(state).flatMap((group) => group.stitches);
 					const everywhere = [...state.left, ...state.right, ...held].sort((a, b) => a - b);
 					expect(everywhere).toEqual(Array.from({ length: stitches }, (_, i) => i + 1));
 				}

@@ -1,6 +1,6 @@
 import type { WorkWord } from '../crossing/crossing';
 import type { Move, MoveOf } from './moves';
-import type { Cable, HandState, Held, Side } from './state';
+import type { Cable, HandState, Side } from './state';
 import { lengthSaid, type Voice } from './voice';
 
 /** A step in words: a few for the strip, one sentence for the hands, and what to mind while doing it. */
@@ -94,7 +94,7 @@ function speaker(state: HandState, voice: Voice) {
 			`${stitches.length === 1 ? 'stitch' : 'stitches'} ${joined(stitches)}`,
 		behind: (at: Side) => (at === 'back' ? 'behind' : 'in front'),
 		inPlace: (at: Side) => (at === 'back' ? atBack : inFront),
-		cable: (cable: Cable) => (cable === 'cable2' ? 'the second cable needle' : 'the cable needle')
+		cable: (cable: Cable) => (cable === 'cable1' ? 'the cable needle' : 'the second cable needle')
 	};
 }
 
@@ -125,7 +125,7 @@ function passAcross(move: Extract<MoveOf<'slip'>, { to: 'left' | 'right' }>, say
 }
 
 function putBack(move: MoveOf<'return'>, say: Speaker): Told {
-	const held = say.state[move.from]?.stitches ?? [];
+	const held = say.state.cables[move.from]?.stitches ?? [];
 	const stitches = move.end === 'near' ? held.slice(0, move.count) : held.slice(-move.count);
 	const alone = stitches.length === 1;
 	return {
@@ -149,7 +149,7 @@ const VERBS: Readonly<Record<WorkWord, string>> = {
 
 function work(move: MoveOf<'work'>, say: Speaker): Told {
 	const at = move.from === 'left' ? (move.at ?? 1) : 1;
-	const holder = move.from === 'left' ? say.state.left : (say.state[move.from]?.stitches ?? []);
+	const holder = move.from === 'left' ? say.state.left : (say.state.cables[move.from]?.stitches ?? []);
 	const far = move.from !== 'left' && move.end === 'far';
 	const stitches = far
 		? holder.slice(-move.stitches.length).reverse()
@@ -181,7 +181,7 @@ function howToWork(verb: 'knit' | 'purl', { voice }: Speaker): string {
 
 /** Who is waiting off the needles, and the trap that waits with them. */
 function waitingWords(say: Speaker): string {
-	const held = [say.state.cable1, say.state.cable2].filter((group): group is Held => group !== null);
+	const held = Object.values(say.state.cables);
 	const names = held.map(
 		(group) =>
 			`${joined(group.stitches)} ${group.stitches.length === 1 ? 'waits' : 'wait'} ${say.behind(group.at)}`
@@ -223,7 +223,7 @@ function withdraw(move: MoveOf<'withdraw'>, say: Speaker): Told {
 
 function yarn(move: MoveOf<'yarn'>, say: Speaker): Told {
 	const forward = move.to === 'front';
-	const held = [say.state.cable1, say.state.cable2].some((group) => group?.at === 'front');
+	const held = Object.values(say.state.cables).some(({ at }) => at === 'front');
 	const how =
 		say.voice.yarnHand === say.voice.hand
 			? `The ${say.voice.yarnHand} hand carries it between the two tips.`

@@ -1,8 +1,9 @@
+import type { CABLES } from './schema';
 import { sortPairs, type Pair, type WorkWord } from '../crossing/crossing';
 
 export type Leg = 'right' | 'left';
 export type Side = 'front' | 'back';
-export type Cable = 'cable1' | 'cable2';
+export type Cable = (typeof CABLES)[number];
 
 /** Stitches on a cable needle or hanging loose, right to left; `placed` counts placings, later is further out. */
 export interface Held {
@@ -34,8 +35,8 @@ export interface HandState {
 	readonly stitches: number;
 	readonly left: readonly number[];
 	readonly right: readonly number[];
-	readonly cable1: Held | null;
-	readonly cable2: Held | null;
+	/** the cable needles that hold something */
+	readonly cables: Readonly<Partial<Record<Cable, Held>>>;
 	readonly loose: readonly Held[];
 	readonly yarn: Side;
 	/** the leg in front, by position from index 1 */
@@ -64,8 +65,7 @@ export function startOf(stitches: number, mounts?: readonly Leg[]): HandState {
 		stitches,
 		left: all,
 		right: [],
-		cable1: null,
-		cable2: null,
+		cables: {},
 		loose: [],
 		yarn: 'back',
 		mounts: legs,
@@ -95,14 +95,14 @@ export function placesOf(state: HandState): Place[] {
 		stitches.forEach((stitch, index) => (places[stitch] = { where, index, depth }));
 	const depthOf = ({ at, placed }: Held) => (at === 'front' ? placed : -placed);
 	lay(state.left, 'left', 0);
-	for (const name of ['cable1', 'cable2'] as const) {
-		const held = state[name];
-		if (held) lay(held.stitches, name, depthOf(held));
-	}
+	for (const [name, held] of Object.entries(state.cables)) lay(held.stitches, name, depthOf(held));
 	state.loose.forEach((group, i) => lay(group.stitches, `loose${i}`, depthOf(group)));
 	lay(state.right, 'right', 0);
 	return places;
 }
+
+/** Everything that is off both needles. */
+export const heldOf = ({ cables, loose }: HandState): Held[] => [...Object.values(cables), ...loose];
 
 /** What a script has made so far, in the words of a crossing. */
 export interface Made {

@@ -50,6 +50,6 @@ function handsFree(moves: readonly Move[]): number {
 	const worked = moves.findIndex((move) => move.do === 'work');
 	const held = moves
 		.slice(0, worked)
-		.findLastIndex((move) => move.do === 'slip' && (move.to === 'cable1' || move.to === 'cable2'));
+		.findLastIndex((move) => move.do === 'slip' && move.to !== 'left' && move.to !== 'right');
 	return held + 1;
 }

@@ -18,11 +18,13 @@ const LEARNERS: Readonly<Record<Level, string>> = {
 export function cautionsOf(
 	crossing: Crossing,
 	way: Pick<KnownWay, 'needles'>,
-	loose: number,
+	{ loose, twisted }: { loose: number; twisted: readonly number[] },
 	{ level, yarn }: Circumstances
 ): string[] {
 	if (way.needles > 0) return [];
 	const cautions: string[] = [];
+	if (twisted.length > 0)
+		cautions.push(`Stitch ${twisted.join(', ')} comes out twisted, crossed at its base.`);
 	const limit = FREE_LIMIT[level] - (yarn === 'slippery' ? SLIPPERY_LESS : 0);
 	if (crossing.stitches > limit)
 		cautions.push(

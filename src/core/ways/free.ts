@@ -1,8 +1,10 @@
+import type { Crossing } from '../crossing/crossing';
 import { isTwoGroup } from '../crossing/groups';
-import { twoGroups, type KnownWay } from './way';
+import { isRight, twoGroups, type KnownWay } from './way';
 
-/** Most stitches this way is offered for; above the limits of a level it carries a caution. */
-const MOST_FREE = 8;
+/** Most stitches each way is offered for; above the limits of a level it carries a caution. */
+const MOST_REACHED = 8;
+const MOST_FROM_RIGHT = 6;
 
 /**
  * The right needle reaches past the first group, in front of it for a right cross and behind it for a left one, so
@@ -13,7 +15,7 @@ export const freeReach: KnownWay = {
 	title: 'Reach and catch, no needle',
 	gist: 'Nothing to pick up or mislay.',
 	needles: 0,
-	fits: (crossing) => crossing.stitches <= MOST_FREE && isTwoGroup(crossing),
+	fits: (crossing) => crossing.stitches <= MOST_REACHED && isTwoGroup(crossing),
 	script(crossing) {
 		const { first, second, side } = twoGroups(crossing);
 		const pass = side === 'back' ? 'front' : 'behind';
@@ -27,3 +29,69 @@ export const freeReach: KnownWay = {
 		];
 	}
 };
+
+/** The whole cable goes to the right needle first, and the left one enters, from behind, what is worked last. */
+export const freeRightStart: KnownWay = {
+	id: 'free-right-start',
+	title: 'Start from the right needle',
+	gist: 'What hangs free hangs in front, where you see it.',
+	needles: 0,
+	fits: (crossing) => crossing.stitches <= MOST_FROM_RIGHT && isRight(crossing),
+	script(crossing) {
+		const { first, second } = twoGroups(crossing);
+		return [
+			{ do: 'slip', count: crossing.stitches, from: 'left', to: 'right' },
+			{ do: 'reach', needle: 'left', past: second, take: first, pass: 'behind' },
+			{ do: 'withdraw', needle: 'right', count: crossing.stitches },
+			{ do: 'catch', needle: 'right', count: second },
+			{ do: 'slip', count: second, from: 'right', to: 'left' },
+			{ do: 'work', from: 'left', stitches: crossing.work }
+		];
+	}
+};
+
+/** 1/1 RC: the second stitch is knitted in front of the first and left on; then the first, and both drop. */
+export const freeSecondFirst: KnownWay = {
+	id: 'free-second-first',
+	title: 'Second stitch first',
+	gist: 'Three small movements, nothing off the needle.',
+	needles: 0,
+	fits: (crossing) => isOneOverOne(crossing) && isRight(crossing),
+	script: () => [
+		{ do: 'work', from: 'left', stitches: ['k'], at: 2, stay: true },
+		{ do: 'work', from: 'left', stitches: ['k'], stay: true },
+		{ do: 'drop', count: 2 }
+	]
+};
+
+/** 1/1 LC: the second stitch through its back loop from behind, then the first, and both drop. */
+export const freeBackLoop: KnownWay = {
+	id: 'free-back-loop',
+	title: 'Back loop from behind',
+	gist: 'Three small movements; the stitch behind comes out twisted.',
+	needles: 0,
+	fits: (crossing) => isOneOverOne(crossing) && !isRight(crossing),
+	script: () => [
+		{ do: 'work', from: 'left', stitches: ['ktbl'], at: 2, stay: true, behind: true },
+		{ do: 'work', from: 'left', stitches: ['k'], stay: true },
+		{ do: 'drop', count: 2 }
+	]
+};
+
+/** 1/1 LC: the first stitch hangs in front while the second is knitted, and is picked up again. */
+export const freeDrop: KnownWay = {
+	id: 'free-drop',
+	title: 'Drop and pick up',
+	gist: 'One stitch hangs in front for a moment.',
+	needles: 0,
+	fits: (crossing) => isOneOverOne(crossing) && !isRight(crossing),
+	script: () => [
+		{ do: 'let-go', count: 1, at: 'front' },
+		{ do: 'work', from: 'left', stitches: ['k'] },
+		{ do: 'catch', needle: 'left', count: 1 },
+		{ do: 'work', from: 'left', stitches: ['k'] }
+	]
+};
+
+const isOneOverOne = (crossing: Crossing): boolean =>
+	isTwoGroup(crossing) && crossing.stitches === 2 && crossing.work.every((word) => word === 'k');

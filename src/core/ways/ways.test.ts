@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sameCrossing } from '../crossing/crossing';
+import { layered, sameCrossing } from '../crossing/crossing';
 import { mirror } from '../crossing/transform';
 import { read } from '../naming/read';
-import { twoGroupCrossing } from '../../../tests/support/arbitrary';
+import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary';
 import { handed } from './handed';
 import { waysOf, type WayOptions } from './ways';
 
@@ -18,24 +18,47 @@ const cautions = (name: string, options?: Partial<WayOptions>) =>
 	waysOf(crossing(name), options).find(({ id }) => id === 'free-reach')?.cautions.length;
 
 describe('the known ways', () => {
-	it('make exactly their crossing, with either mount, and leave nothing twisted', () => {
+	it('make exactly their crossing, and leave nothing twisted unsaid', () => {
 		fc.assert(
-			fc.property(twoGroupCrossing, fc.constantFrom('right' as const, 'left' as const), (wanted, mounts) => {
-				const ways = waysOf(wanted, { mounts });
-				expect(ways.length).toBe(wanted.stitches <= 8 ? 3 : 2);
-				for (const way of ways) {
+			fc.property(anyCrossing({ groups: { min: 2, max: 3 } }), (wanted) => {
+				for (const way of waysOf(wanted)) {
 					expect(way.agrees).toBe(true);
-					expect(sameCrossing({ stitches: wanted.stitches, ...way.result }, wanted)).toBe(true);
-					expect(way.result.twisted).toEqual([]);
+					expect([way.result.order, way.result.over]).toEqual([wanted.order, wanted.over]);
+					if (way.id !== 'free-back-loop') {
+						expect(way.result.work).toEqual(wanted.work);
+						expect(way.result.twisted).toEqual([]);
+					} else expect(way.cautions[0]).toContain('comes out twisted');
 				}
 			})
 		);
 	});
 
+	it('are there for every two groups, with either mount', () => {
+		fc.assert(
+			fc.property(twoGroupCrossing, fc.constantFrom('right' as const, 'left' as const), (wanted, mounts) => {
+				const there = waysOf(wanted, { mounts }).map(({ id }) => id);
+				const small = wanted.stitches <= 8 ? ['free-reach'] : [];
+				expect(there).toEqual(expect.arrayContaining(['cn-off', 'cn-return', 'cn-reorder', ...small]));
+			})
+		);
+	});
+
+	it('are there for three groups as deep as their names say', () => {
+		const three = (depth: number[]) => waysOf(layered([4, 5, 3, 1, 2], depth, () => 'k')).map(({ id }) => id);
+		expect(three([0, 0, 1, 2, 2])).toEqual(['cn-centre']);
+		expect(three([2, 2, 1, 0, 0])).toEqual(['cn-centre']);
+		expect(three([0, 0, 2, 1, 1])).toEqual(['cn-two']);
+		expect(three([1, 1, 2, 0, 0])).toEqual(['cn-two', 'cn-swing']);
+		// A middle that lies nearest has no way of its own.
+		expect(three([1, 1, 0, 2, 2])).toEqual([]);
+	});
+
 	it('come best first: few cautions, then few movements', () => {
-		expect(ids('2/2 RC')).toEqual(['cn-off', 'cn-return', 'free-reach']);
-		expect(ids('5/4 LC')).toEqual(['cn-off', 'cn-return']);
-		expect(ids('2/2 RC', { needles: 0 })).toEqual(['free-reach']);
+		expect(ids('2/2 RC')).toEqual(['cn-off', 'cn-return', 'free-reach', 'cn-reorder', 'free-right-start']);
+		expect(ids('5/4 LC')).toEqual(['cn-off', 'cn-return', 'cn-reorder']);
+		expect(ids('2/2 LC', { needles: 0 })).toEqual(['free-reach']);
+		expect(ids('1/1 LC', { needles: 0 })).toEqual(['free-drop', 'free-reach', 'free-back-loop']);
+		expect(ids('1/1 RC', { needles: 0 })).toEqual(['free-second-first', 'free-reach', 'free-right-start']);
 	});
 
 	it('say what speaks against going without a needle: the crossing, the hands, the yarn', () => {

@@ -3,8 +3,8 @@ import { movementsOf, type Move } from '../hands/moves';
 import { mostLoose, outcome, play, type Outcome } from '../hands/play';
 import type { Leg } from '../hands/state';
 import { cautionsOf, type Circumstances } from './cautions';
-import { cnOff, cnReturn } from './cn';
-import { freeReach } from './free';
+import { cnCentre, cnOff, cnReorder, cnReturn, cnSwing, cnTwo } from './cn';
+import { freeBackLoop, freeDrop, freeReach, freeRightStart, freeSecondFirst } from './free';
 import type { KnownWay } from './way';
 
 /** A way played through for one crossing: its script, what it costs, what it makes, what speaks against it. */
@@ -35,7 +35,10 @@ export const WAY_DEFAULTS: WayOptions = {
 	mounts: 'right'
 };
 
-export const KNOWN_WAYS: readonly KnownWay[] = [cnOff, cnReturn, freeReach];
+export const KNOWN_WAYS: readonly KnownWay[] = [
+	...[cnOff, cnReturn, cnReorder, cnCentre, cnTwo, cnSwing],
+	...[freeReach, freeRightStart, freeSecondFirst, freeBackLoop, freeDrop]
+];
 
 /**
  * Every known way that fits, each played to prove what it makes. Best first: ways that agree, then fewest cautions,
@@ -70,6 +73,6 @@ function proved(known: KnownWay, crossing: Crossing, options: WayOptions): Way {
 		mostLoose: loose,
 		result,
 		agrees,
-		cautions: cautionsOf(crossing, known, loose, options)
+		cautions: cautionsOf(crossing, known, { loose, twisted: result.twisted }, options)
 	};
 }

@@ -27,11 +27,11 @@
 	import { cubicInOut } from 'svelte/easing';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
 	import { frontToBack } from '$core/crossing/depth';
+	import { heldOf } from '$core/hands/state';
 	import { leaves, ripples } from '$lib/drawing/cloth';
 	import { cableNeedle, needle, workingYarn } from '$lib/drawing/paths';
 	import {
 		groundOf,
-		heldOf,
 		layoutOf,
 		mixed,
 		rolesOf,
@@ -142,8 +142,8 @@
 
 {#snippet offNeedle(at: 'front' | 'back')}
 	{#each heldAt(at) as stitch (stitch)}{@render loop(stitch, 'back')}{/each}
-	{#each [state.cable1, state.cable2] as cable, i (i)}
-		{#if cable?.at === at}
+	{#each Object.values(state.cables) as cable (cable.placed)}
+		{#if cable.at === at}
 			<path
 				d={cableNeedle(now.loops[cable.stitches[0]], now.loops[cable.stitches.at(-1)!], scale)}
 				class="fill-steel line-steel-edge"

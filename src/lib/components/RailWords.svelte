@@ -32,7 +32,7 @@
 			: `working yarn, ${yarnPlace}, to the ${yarnHand} hand`
 	);
 	const onRight = $derived(yarnHand === 'right');
-	const cables = $derived([state.cable1, state.cable2].filter((held) => held !== null));
+	const cables = $derived(Object.values(state.cables));
 
 	/** Beside the end of a cable needle that lies to the right in the picture. */
 	function besideCable(stitches: readonly number[]) {

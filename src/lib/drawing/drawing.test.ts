@@ -2,11 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { turnOver } from '$core/crossing/transform';
 import { play } from '$core/hands/play';
+import { heldOf } from '$core/hands/state';
 import { stepsOf } from '$core/hands/steps';
 import { twoGroupCrossing } from '../../../tests/support/arbitrary';
 import { waysOf } from '$core/ways/ways';
 import { ribbonsOf } from './cloth';
-import { groundOf, heldOf, layoutOf, mixed, rolesOf, targetsOf } from './rail';
+import { groundOf, layoutOf, mixed, rolesOf, targetsOf } from './rail';
 
 const ROOM = { width: 944, height: 452, neighbours: 2 };
 

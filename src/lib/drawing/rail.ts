@@ -1,6 +1,6 @@
 import type { Crossing } from '$core/crossing/crossing';
 import type { Move } from '$core/hands/moves';
-import type { HandState, Held } from '$core/hands/state';
+import { heldOf, type HandState } from '$core/hands/state';
 
 /** A point of a drawing, in its units, y downward. */
 export interface Point {
@@ -126,10 +126,6 @@ function layHeld(state: HandState, ground: RailGround, middle: number, loops: Po
 	}
 }
 
-/** Everything that is off both needles. */
-export const heldOf = ({ cable1, cable2, loose }: HandState): Held[] =>
-	[cable1, cable2, ...loose].filter((group) => group !== null);
-
 function tips(
 	{ reach, left, right }: HandState,
 	{ pitch, needleY, scale }: RailGround,
@@ -191,12 +187,12 @@ export function targetsOf(move: Move | undefined, state: HandState): readonly nu
 		case 'slip':
 			return state[move.from].slice(0, move.count);
 		case 'return': {
-			const held = state[move.from]?.stitches ?? [];
+			const held = state.cables[move.from]?.stitches ?? [];
 			return move.end === 'near' ? held.slice(0, move.count) : held.slice(-move.count);
 		}
 		case 'work': {
 			if (move.from === 'left') return state.left.slice((move.at ?? 1) - 1).slice(0, move.stitches.length);
-			const held = state[move.from]?.stitches ?? [];
+			const held = state.cables[move.from]?.stitches ?? [];
 			return move.end === 'far' ? held.slice(-move.stitches.length) : held.slice(0, move.stitches.length);
 		}
 		case 'drop':
