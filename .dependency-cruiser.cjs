@@ -1,5 +1,5 @@
 /** The road is walked in one direction: a folder of the core may lean on those before it, never on those after. */
-const road = ['crossing', 'media', 'naming', 'hands', 'ways', 'pattern', 'fabric', 'lesson', 'formats'];
+const road = ['crossing', 'media', 'hands', 'naming', 'ways', 'pattern', 'fabric', 'lesson', 'formats'];
 
 const later = road.slice(0, -1).map((folder, i) => ({
 	name: `core-${folder}-leans-on-earlier`,

@@ -5,7 +5,7 @@ import { fault, good, type Result } from '../core/result';
 const NAME_OPTIONS = {
 	count: z.enum(['all', 'held']),
 	centre: z.enum(['between', 'behind']),
-	medium: z.enum(['hand']),
+	medium: z.enum(['hand', 'brioche', 'double', 'double-front', 'machine', 'loom']),
 	groups: z.enum(['2', '3']),
 	width: z.string().check(z.regex(/^[1-9]\d{0,2}$/)),
 	parked: z.enum(['outside', 'inside'])

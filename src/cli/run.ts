@@ -8,6 +8,7 @@ import type { Leg } from '../core/hands/state';
 import { fault, good, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
 import { waysOf, type Way, type WayOptions } from '../core/ways/ways';
+import type { ReadOptions } from '../core/naming/reading';
 import { given, type Given } from './options';
 
 /** Answers one command of the command line; what it prints is the value as JSON, or `{ error }`. */
@@ -99,8 +100,11 @@ function printWay({ id, title, moves, movements, mostLoose, result, agrees, caut
 	return { id, title, moves, movements, mostLoose, result, agrees, cautions };
 }
 
-const nameOptions = ({ options }: Given) =>
-	options.width === undefined ? {} : { width: Number(options.width) };
+function nameOptions({ options }: Given): ReadOptions {
+	const { count, centre, groups, width, medium, parked } = options;
+	const number = (text: string | undefined) => (text === undefined ? undefined : Number(text));
+	return { count, centre, groups: number(groups), width: number(width), medium, parked } as ReadOptions;
+}
 
 function wayOptions({ options }: Given): Partial<WayOptions> {
 	const { needles, yarn, level, mounts } = options;

@@ -2,12 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sameCrossing } from '../crossing/crossing';
 import { isTwoGroup } from '../crossing/groups';
+import { lean } from '../crossing/lean';
+import { checkCrossing } from '../crossing/validity';
 import { readNameOrJson } from '../formats/name';
 import { twoGroupCrossing } from '../../../tests/support/arbitrary';
 import { nearNames } from './near';
 import { inWords } from './numbers';
 import * as over from './over';
+import { inMedium } from '../media/medium';
 import { read } from './read';
+import type { ReadOptions } from './reading';
 
 const crossingOf = (name: string) => {
 	const answer = read(name);
@@ -78,12 +82,211 @@ describe('names of the over school', () => {
 	});
 });
 
+/** Every reading of a name: what its over-school name is, its school. */
+const readingsOf = (name: string, options: ReadOptions = {}) => {
+	const answer = read(name, options);
+	if (!answer.ok) return [answer.error.code];
+	return answer.value.readings.map(({ crossing, school }) => `${over.write(crossing)} ${school}`);
+};
+
+describe('names of the other schools', () => {
+	it.each<[string, ReadOptions, string[]]>([
+		['C4F', {}, ['2/2 LC hold', '4/4 LC held']],
+		['CB4', { count: 'all' }, ['2/2 RC hold']],
+		['cable four to the back', { count: 'held' }, ['4/4 RC held']],
+		['C6F forward', { count: 'all' }, ['3/3 LC hold']],
+		['T5F', { count: 'all' }, ['3/2 LPC hold', '2/3 LPC hold']],
+		['C4FP', { count: 'all' }, ['2/2 LPC hold']],
+		['C1F', {}, ['1/1 LC held']],
+		['C20B', {}, ['10/10 RC hold']],
+		['4-stitch C4F', {}, ['2/2 LC hold']],
+		['C6R', { count: 'held' }, ['3/3 RC lean']],
+		['T4L', {}, ['2/2 LPC lean']],
+		['right-slanting cable 6', {}, ['3/3 RC words']],
+		['RT', {}, ['1/1 RC words']],
+		['left twist', {}, ['1/1 LC words']],
+		['twist 4 front', { count: 'all' }, ['2/2 LPC hold']],
+		['C4', {}, ['2/2 RC none', '2/2 LC none', '4/4 RC none', '4/4 LC none']],
+		['2/1', {}, ['2/1 RC none', '2/1 LC none']],
+		['2 over 1 right over left', {}, ['2/1 LC strand']],
+		['4 left over right', {}, ['2/2 RC strand']],
+		['2x1 right set first', {}, ['2/1 RC machine']],
+		['2x1 left set first', { medium: 'machine' }, ['2/1 LC machine']],
+		['2 over 1 right over left', { medium: 'loom' }, ['1/2 RC loom', '2/1 LC loom']],
+		['2 over 1 left over right', { medium: 'loom', parked: 'inside' }, ['2/1 RC loom']],
+		['C5F', { groups: 3, centre: 'between' }, ['2/1/2 LC hold']],
+		['C6', { groups: 3, centre: 'behind' }, ['2/2/2 RC none', '2/2/2 LC none']],
+		['2/1/2', { centre: 'between' }, ['2/1/2 RC none', '2/1/2 LC none']],
+		['C4F', { width: 6 }, ['conflict']],
+		['2/2 RPC', { medium: 'brioche' }, ['conflict']],
+		['2/1 RC', { medium: 'brioche' }, ['parity']],
+		['8/8 RC', { medium: 'double' }, ['size']]
+	])('%s with %j', (name, options, wanted) => expect(readingsOf(name, options)).toEqual(wanted));
+
+	it('drop the readings that a medium refuses while another stands', () => {
+		// Counting all, 1/1 lands on the wrong columns; counting the held, 2/2 is left.
+		const answer = read('C2F', { medium: 'brioche' });
+		expect(answer.ok && answer.value).toMatchObject({
+			ambiguous: false,
+			readings: [{ school: 'held', crossing: { order: [3, 4, 1, 2], work: ['brk', 'slyo', 'brk', 'slyo'] } }]
+		});
+	});
+});
+
+describe('written definitions', () => {
+	it.each<[string, string[]]>([
+		['slip next 2 sts to cn and hold in back, k2, p2 from cn', ['2/2 RC? p']],
+		['Sl 2 sts onto cn, leave at front of work, k2, k2 from cn.', ['2/2 LC definition']],
+		[
+			'sl 1 st to cable needle & hold to the back; knit the next 2 sts; purl 1 from the cable needle',
+			['2/1 RPC definition']
+		],
+		[
+			'place the first two stitches on a cn and keep them in front then p1 then knit 2 from cn',
+			['2/1 LPC definition']
+		],
+		['sl 2 to cn, k2, k2 from cn', ['2/2 RC definition', '2/2 LC definition']],
+		['sl 1 to cn and hold in front, k1 tbl, (k1 tbl) from cn', ['1/1 LC tbl definition']],
+		[
+			'sl 3 to cn and hold in front, k2, slip the leftmost st from cn back to left needle and purl it, k2 from cn',
+			['2/1/2 LPC definition']
+		],
+		[
+			'sl 3 to cn, hold in back, k2, sl 1 from cn to LH needle, bring cn to front, k1, k2 from cn',
+			['2/1/2 RC definition']
+		],
+		[
+			'sl 2 to 1st cn and hold in front, sl 1 to 2nd cn and hold in back, k2, k1 from cn2, k2 from cn1',
+			['2/1/2 LC definition']
+		],
+		['sl 4 to cn and hold in back, k4, k2, k2 from cn', ['4/4 RC definition']],
+		['k 2nd st in front of 1st, k 1st, drop both', ['1/1 RC definition']],
+		['drop 1 to front, k1, k dropped st', ['1/1 LC definition']],
+		['k2tog, leave on, k 1st again, drop both', ['1/1 RC definition']],
+		['k 2nd st tbl, k both tog tbl, drop both', ['1/1 LC definition']],
+		['C8F: sl next 4 sts to cn and hold in front, k4, k4 from cn', ['4/4 LC definition']],
+		['my own: sl 1 to cn and hold in back, k1, k1 from cn', ['1/1 RC definition']],
+		['T4B: sl 2 to cn and hold in back, k2, k2 from cn', ['2/2 RC definition']],
+		['C4B: sl next 2 sts to cn and hold in front, k2, k2 from cn', ['conflict']],
+		['C4B: sl next 3 sts to cn and hold in back, k3, k3 from cn', ['conflict']],
+		['sl 0 sts to cn and hold in back, k2', ['size']],
+		['sl 13 sts to cn and hold in back, k2', ['size']],
+		['sl 2 to cn and hold in back, k2', ['unreadable']],
+		['sl 2 to cn and hold in back, k2, k3 from cn', ['unreadable']],
+		['sl 2 to cn and hold in back, dance, k2 from cn', ['unreadable']],
+		['k2 from cn', ['unreadable']],
+		['sl 2 to cn and hold above, k2, k2 from cn', ['unreadable']]
+	])('%s', (text, wanted) => {
+		if (wanted[0] === '2/2 RC? p')
+			expect(read(text)).toMatchObject({
+				value: { readings: [{ crossing: { work: ['k', 'k', 'p', 'p'] } }] }
+			});
+		else expect(readingsOf(text)).toEqual(wanted);
+	});
+
+	it('say which name agreed, and that the definition counts where only knit and purl differ', () => {
+		const because = (text: string) => {
+			const answer = read(text);
+			return answer.ok ? answer.value.readings[0].because : '';
+		};
+		expect(because('C4B: sl 2 to cn and hold in back, k2, k2 from cn')).toContain('agrees');
+		expect(because('T4B: sl 2 to cn and hold in back, k2, k2 from cn')).toContain('the definition counts');
+		expect(because('k2tog, leave on, k 1st again, drop both')).toContain('drawn together');
+	});
+
+	it('count units in brioche and pairs in double knitting', () => {
+		const text = 'sl 2 to cn and hold in back, k2, k2 from cn';
+		const work = (medium: ReadOptions['medium']) => {
+			const answer = read(text, { medium });
+			return answer.ok && answer.value.readings[0].crossing.work.length;
+		};
+		expect([work('brioche'), work('double'), work('machine')]).toEqual([4, 8, 4]);
+		expect(readingsOf('sl 2 to cn and hold in back, k2, p2 from cn', { medium: 'brioche' })).toEqual([
+			'conflict'
+		]);
+	});
+
+	it('give the place of what is not understood', () => {
+		expect(read('sl 2 to cn and hold in back, dance')).toMatchObject({
+			error: { code: 'unreadable', at: 30 }
+		});
+		expect(read('C4B: sl 2 to cn and hold in back, dance')).toMatchObject({ error: { at: 35 } });
+	});
+
+	it('answer any heap of their own words with a reading or a fault', () => {
+		const words = fc.constantFrom(
+			...[
+				'sl',
+				'slip',
+				'2',
+				'1',
+				'sts',
+				'to',
+				'cn',
+				'cn2',
+				'and',
+				'hold',
+				'in',
+				'back',
+				'front',
+				'k2',
+				'p1',
+				'from',
+				'(',
+				')'
+			],
+			...[
+				',',
+				'k',
+				'2nd',
+				'drop',
+				'both',
+				'leftmost',
+				'left',
+				'needle',
+				'bring',
+				'tbl',
+				'return',
+				':',
+				'C4F',
+				'it',
+				'left-'
+			]
+		);
+		fc.assert(
+			fc.property(fc.array(words, { maxLength: 16 }), (heap) => {
+				const answer = read(heap.join(' '));
+				if (answer.ok)
+					for (const { crossing } of answer.value.readings) expect(checkCrossing(crossing).ok).toBe(true);
+				else expect(['unreadable', 'size', 'conflict', 'parity']).toContain(answer.error.code);
+			}),
+			{ numRuns: 3000 }
+		);
+	});
+});
+
+describe('double knitting', () => {
+	it('shows the same cross on both faces when whole pairs cross, and a plain back when the front layer does', () => {
+		fc.assert(
+			fc.property(twoGroupCrossing, (single) => {
+				const plain = { ...single, work: single.work.map(() => 'k' as const) };
+				const whole = inMedium(plain, 'double');
+				const front = inMedium(plain, 'double-front');
+				if (!whole.ok || !front.ok) return expect(plain.stitches).toBeGreaterThan(12);
+				expect(checkCrossing(whole.value).ok && checkCrossing(front.value).ok).toBe(true);
+				expect(lean(whole.value)).toBe(lean(plain));
+				const backLayer = front.value.order.filter((position) => position % 2 === 0);
+				expect(backLayer).toEqual([...backLayer].sort((a, b) => a - b));
+			})
+		);
+	});
+});
+
 describe('names that cannot be taken', () => {
 	it.each([
 		['marmalade', 'unreadable', 1],
 		['', 'unreadable', 1],
-		['2/2', 'unreadable', 4],
-		['2/ RC', 'unreadable', 4],
+		['2/ RC', 'unreadable', 2],
 		['2 2 RC', 'unreadable', 3],
 		['2/2 RX', 'unreadable', 5],
 		['2/2 RC please', 'unreadable', 8],
@@ -91,6 +294,15 @@ describe('names that cannot be taken', () => {
 		['2/13 LC', 'size', undefined],
 		['2/99999999999999999999 LC', 'size', undefined],
 		['2/2 right front cross', 'conflict', undefined],
+		['2/2 RC right over left', 'conflict', undefined],
+		['13/2 right left', 'size', undefined],
+		['C25F', 'size', undefined],
+		['C1R', 'size', undefined],
+		['12/12/12 LC', 'size', undefined],
+		['1/1/1/1 LC', 'unreadable', undefined],
+		['front cross', 'unreadable', 12],
+		['twist', 'unreadable', 1],
+		['2/2 RPC over there', 'unreadable', 9],
 		['0/2 right left', 'size', undefined],
 		['0/2 RX', 'unreadable', 5]
 	])('%s is %s', (name, code, at) => {

@@ -1,5 +1,7 @@
 import { fault, good, type Result } from '../result';
-import * as over from './over';
+import { inMedium, type Medium } from '../media/medium';
+import { labelled, readDefinition } from './definition';
+import { readName, type NameReadings } from './names';
 import type { ReadOptions, Reading, Readings } from './reading';
 
 /** Longer than any name a pattern prints; what is longer is not looked at. */
@@ -13,20 +15,52 @@ const LONGEST_NAME = 400;
 export function read(name: string, options: ReadOptions = {}): Result<Readings> {
 	if (name.length > LONGEST_NAME)
 		return fault('unreadable', `A name has at most ${LONGEST_NAME} characters.`, LONGEST_NAME + 1);
-	const reading = over.read(name);
-	return reading.ok ? narrowed(name, [reading.value], options) : reading;
+	const found = readAny(name, options);
+	if (!found.ok) return found;
+	const { readings, total } = found.value;
+	const medium = options.medium ?? 'hand';
+	return narrowed(
+		name,
+		readings.map((reading) => inItsMedium(reading, medium)),
+		[options.width, total]
+	);
 }
 
-/** The readings that the options leave, or a `conflict` when they leave none. */
+/** A written definition, with or without a name before it, or a name alone. */
+function readAny(text: string, options: ReadOptions): Result<NameReadings> {
+	const definition = labelled(text);
+	if (!definition) return readName(text, options);
+	const readings = readDefinition(definition, options);
+	return readings.ok ? good({ readings: readings.value, total: undefined }) : readings;
+}
+
+function inItsMedium(reading: Result<Reading>, medium: Medium): Result<Reading> {
+	if (!reading.ok) return reading;
+	const crossing = inMedium(reading.value.crossing, medium);
+	return crossing.ok ? good({ ...reading.value, crossing: crossing.value }) : crossing;
+}
+
+/**
+ * The readings that a limit does not refuse and that have the stitches asked for; without any, what is wrong with the
+ * likeliest.
+ *
+ * @param widths the stitches the crossing must have, from an option or from the name
+ */
 export function narrowed(
 	input: string,
-	readings: readonly Reading[],
-	{ width }: ReadOptions
+	readings: readonly Result<Reading>[],
+	widths: readonly (number | undefined)[]
 ): Result<Readings> {
-	const left = readings.filter(({ crossing }) => width === undefined || crossing.stitches === width);
+	const standing = readings.flatMap((reading) => (reading.ok ? [reading.value] : []));
+	if (standing.length === 0) {
+		const [first] = readings.flatMap((reading) => (reading.ok ? [] : [reading]));
+		return first ?? fault('unreadable', 'Nothing crosses here.');
+	}
+	const asked = widths.filter((width) => width !== undefined);
+	const left = standing.filter(({ crossing }) => asked.every((width) => width === crossing.stitches));
 	if (left.length === 0) {
-		const widths = [...new Set(readings.map(({ crossing }) => crossing.stitches))].join(' or ');
-		return fault('conflict', `“${input}” takes ${widths} stitches, not ${width}.`);
+		const taken = [...new Set(standing.map(({ crossing }) => crossing.stitches))].join(' or ');
+		return fault('conflict', `“${input}” takes ${taken} stitches, not ${[...new Set(asked)].join(' and ')}.`);
 	}
 	return good({ input, ambiguous: left.length > 1, readings: left });
 }

@@ -1,7 +1,19 @@
 import type { Crossing } from '../crossing/crossing';
+import type { Medium } from '../media/medium';
 
 /** The school a name was read in. */
-export type School = 'over' | 'crossing';
+export type School =
+	| 'over'
+	| 'hold'
+	| 'held'
+	| 'lean'
+	| 'words'
+	| 'none'
+	| 'strand'
+	| 'machine'
+	| 'loom'
+	| 'definition'
+	| 'crossing';
 
 /** One crossing that a name allows, with the school that says so and why, in a sentence for a learner. */
 export interface Reading {
@@ -17,7 +29,17 @@ export interface Readings {
 	readonly readings: readonly Reading[];
 }
 
-/** What narrows a name down: `width` is the crossing's stitches. */
+/** What narrows a name down. */
 export interface ReadOptions {
+	/** what the number of `C4F` counts: all the stitches, or those held */
+	readonly count?: 'all' | 'held';
+	/** how deep the middle of three groups lies */
+	readonly centre?: 'between' | 'behind';
+	/** how many groups a name with one number means; two if not given */
+	readonly groups?: 2 | 3;
+	/** the crossing's stitches */
 	readonly width?: number;
+	readonly medium?: Medium;
+	/** where a loom's parked set waits */
+	readonly parked?: 'outside' | 'inside';
 }

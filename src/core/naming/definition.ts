@@ -1,0 +1,126 @@
+import { MOST_STITCHES, samePairs, sameList, type Crossing } from '../crossing/crossing';
+import { checkCrossing } from '../crossing/validity';
+import { apply } from '../hands/apply';
+import { madeBy, startOf } from '../hands/state';
+import { fault, good, type Result } from '../result';
+import { readName } from './names';
+import type { ReadOptions, Reading } from './reading';
+import { isSentence, parseSentence, type Step } from './sentence';
+
+/** A definition, with the name before its colon if it has one. */
+interface Labelled {
+	readonly label: string | null;
+	readonly definition: string;
+	/** how many characters stand before the definition */
+	readonly from: number;
+}
+
+/** The definition in a text that holds one, or `null` when the text is a name. */
+export function labelled(text: string): Labelled | null {
+	const colon = text.indexOf(':');
+	const definition = colon < 0 ? text : text.slice(colon + 1);
+	if (colon < 0 && !isSentence(text)) return null;
+	return { label: colon < 0 ? null : text.slice(0, colon).trim(), definition, from: colon + 1 };
+}
+
+/**
+ * The readings of a written definition, which is played as the hands obey it: one, or two where a hold does not say
+ * front or back. A name before a colon is checked against it: `conflict` when no reading of the name has its order
+ * and its strand in front; where only the work differs, the definition wins.
+ */
+export function readDefinition(
+	{ label, definition, from }: Labelled,
+	options: ReadOptions
+): Result<Result<Reading>[]> {
+	const sentence = parseSentence(definition, from);
+	if (!sentence.ok) return sentence;
+	const { steps, openHold, drawn } = sentence.value;
+	const sides = openHold ? (['back', 'front'] as const) : [null];
+	const made = sides.map((side) => crossingOf(steps, side));
+	const [first] = made;
+	if (!made.some((one) => one.ok)) return first as Result<never>;
+	const readings = made.map((one, i): Result<Reading> => {
+		if (!one.ok) return one;
+		const order = `worked ${one.value.order.join(' ')}`;
+		const side = sides[i] ? `, if the held stitches wait in ${sides[i] === 'back' ? 'back' : 'front'}` : '';
+		const because = drawn
+			? 'The two stitches are drawn together past each other: it looks like a cross of one over one.'
+			: `Played as it is written: ${order}${side}.`;
+		return good({ crossing: one.value, school: 'definition', because });
+	});
+	return label ? agreeing(label, readings, options) : good(readings);
+}
+
+/** The crossing that the steps make, an open hold taken at one side; `unreadable` where counts do not fit. */
+function crossingOf(steps: readonly Step[], side: 'front' | 'back' | null): Result<Crossing> {
+	const stitches = steps.reduce((sum, { move }) => sum + fromLeft(move), 0);
+	if (stitches > MOST_STITCHES)
+		return fault('size', `A crossing has at most ${MOST_STITCHES} stitches; this one takes ${stitches}.`);
+	let state = startOf(Math.max(0, stitches));
+	for (const { move, at, open } of steps) {
+		const next = apply(
+			state,
+			open && side && move.do === 'slip' ? ({ ...move, hold: side } as typeof move) : move
+		);
+		if (!next.ok)
+			return fault('unreadable', `This does not go: ${next.error.message}. Check the counts.`, at);
+		state = next.value;
+	}
+	const made = madeBy(state);
+	if (!made.finished)
+		return fault(
+			'unreadable',
+			'At the end some stitches are still held and not worked. Say how they are worked, as in “k2 from cn”.',
+			steps[steps.length - 1].at
+		);
+	if (made.over.length === 0)
+		return fault('unreadable', 'Nothing crosses here: every stitch keeps its place.', steps[0].at);
+	return checkCrossing({ stitches, order: made.order, over: made.over, work: made.work });
+}
+
+/** The stitches a move takes from the left needle for good; what comes back to it counts against them. */
+function fromLeft(move: Step['move']): number {
+	switch (move.do) {
+		case 'slip':
+		case 'let-go':
+			return move.count;
+		case 'return':
+		case 'catch':
+			return -move.count;
+		case 'work':
+			return move.from === 'left' ? move.stitches.length : 0;
+		default:
+			return 0;
+	}
+}
+
+function agreeing(
+	label: string,
+	readings: readonly Result<Reading>[],
+	options: ReadOptions
+): Result<Result<Reading>[]> {
+	const named = readName(label, { ...options, medium: 'hand' });
+	if (!named.ok) {
+		if (named.error.code === 'unreadable') return good([...readings]);
+		return fault('conflict', `The name “${label}” cannot be: ${named.error.message}`);
+	}
+	const allowed = named.value.readings.flatMap((reading) => (reading.ok ? [reading.value] : []));
+	const kept = readings.flatMap((reading) => {
+		if (!reading.ok) return [];
+		const { crossing } = reading.value;
+		const same = allowed.filter(
+			(one) => sameList(one.crossing.order, crossing.order) && samePairs(one.crossing.over, crossing.over)
+		);
+		if (same.length === 0) return [];
+		const alike = same.some((one) => sameList(one.crossing.work, crossing.work));
+		const because = alike
+			? `${reading.value.because} The name “${label}” agrees.`
+			: `${reading.value.because} The name “${label}” says other knit and purl; the definition counts.`;
+		return [good({ ...reading.value, because })];
+	});
+	if (kept.length > 0) return good(kept);
+	return fault(
+		'conflict',
+		`The name “${label}” and its definition disagree: ${allowed[0] ? allowed[0].because.replace(/\.$/, '') : 'the name has no reading here'}, but the definition makes another cross. Mend one of them.`
+	);
+}

@@ -1,0 +1,42 @@
+import { sameCrossing, type Crossing } from '../crossing/crossing';
+import { groups } from '../crossing/groups';
+import { rope } from '../crossing/lean';
+import { threeGroup, twoGroup, type Centre, type Side } from './shapes';
+
+/** A crossing as names see it: the sizes of its groups in needle order, its lean, how it is worked. */
+export interface Named {
+	readonly sizes: readonly number[];
+	readonly side: Side;
+	/** of three groups, how deep the middle lies */
+	readonly centre: Centre;
+	readonly purl: boolean;
+	readonly tbl: boolean;
+}
+
+/** What `name` makes of a crossing that can be named at all, or `null`: it is tried until one shape is the same. */
+export function written(crossing: Crossing, name: (named: Named) => string | null): string | null {
+	const named = namedOf(crossing);
+	return named && name(named);
+}
+
+/** A crossing of two or three groups as names see it, or `null` when no name can say it. */
+export function namedOf(crossing: Crossing): Named | null {
+	const sizes = groups(crossing).map((group) => group.length);
+	const side = rope(crossing);
+	if (sizes.length < 2 || sizes.length > 3 || (side !== 'right' && side !== 'left')) return null;
+	for (const centre of ['between', 'behind'] as const)
+		for (const purl of [false, true])
+			for (const tbl of [false, true]) {
+				const named: Named = { sizes, side, centre, purl, tbl };
+				const shape = shapeOf(named);
+				if (shape.ok && sameCrossing(shape.value.crossing, crossing)) return named;
+			}
+	return null;
+}
+
+function shapeOf({ sizes, side, centre, purl, tbl }: Named) {
+	const [first, second, third] = sizes;
+	if (third !== undefined) return threeGroup([first, second, third], side, centre, { purl, tbl });
+	const [front, behind] = side === 'right' ? [second, first] : [first, second];
+	return twoGroup(front, behind, side, { purl, tbl });
+}
