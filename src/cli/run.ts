@@ -1,12 +1,14 @@
 import { printCrossing } from '../core/formats/crossing';
 import { parsedJson } from '../core/formats/json';
-import { parseMoves } from '../core/formats/moves';
+import { parseBedMoves, parseMoves } from '../core/formats/moves';
 import { readNameOrJson } from '../core/formats/name';
+import { bedOutcome, playBed } from '../core/hands/bed';
 import { framesOf, outcome, play } from '../core/hands/play';
 import type { Move } from '../core/hands/moves';
 import type { Leg } from '../core/hands/state';
 import { fault, good, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
+import { bedWaysOf } from '../core/ways/bed';
 import { waysOf, type Way, type WayOptions } from '../core/ways/ways';
 import type { ReadOptions } from '../core/naming/reading';
 import { given, type Given } from './options';
@@ -45,6 +47,8 @@ function answerWays(args: readonly string[]): Result<unknown> {
 	const named = firstReading(asked.value);
 	if (!named.ok) return named;
 	const { crossing, said } = named.value;
+	const bed = bedOf(asked.value);
+	if (bed) return good({ ...said, ways: bedWaysOf(crossing, bed) });
 	return good({ ...said, ways: waysOf(crossing, wayOptions(asked.value)).map(printWay) });
 }
 
@@ -54,12 +58,42 @@ function answerPlay(args: readonly string[]): Result<unknown> {
 	const named = firstReading(asked.value);
 	if (!named.ok) return named;
 	const { crossing, said } = named.value;
+	const bed = bedOf(asked.value);
+	if (bed) return answerPlayBed(asked.value, crossing, said, bed);
 	const script = scriptOf(asked.value, crossing);
 	if (!script.ok) return script;
 	const played = play(crossing.stitches, script.value.moves, script.value.mounts);
 	if (!played.ok) return played;
 	const { agrees, ...result } = outcome(crossing, played.value);
 	return good({ ...said, frames: framesOf(played.value), result, agrees });
+}
+
+function answerPlayBed(
+	asked: Given,
+	crossing: Crossing,
+	said: object,
+	medium: 'machine' | 'loom'
+): Result<unknown> {
+	const way = asked.words[1];
+	let moves;
+	if (way.trimStart().startsWith('{')) {
+		const script = parsedScript(way, (json) => parseBedMoves(json, crossing.stitches));
+		if (!script.ok) return script;
+		moves = script.value.moves;
+	} else {
+		const ways = bedWaysOf(crossing, medium);
+		const found = ways.find(({ id }) => id === way);
+		if (!found) return noSuchWay(way, ways);
+		moves = found.moves;
+	}
+	const frames = playBed(crossing.stitches, moves, medium);
+	if (!frames.ok) return frames;
+	const { agrees, ...result } = bedOutcome(crossing, frames.value);
+	return good({ ...said, frames: frames.value, result, agrees });
+}
+
+function bedOf({ options }: Given): 'machine' | 'loom' | null {
+	return options.medium === 'machine' || options.medium === 'loom' ? options.medium : null;
 }
 
 /** The crossing a verb works with: the likeliest reading, saying so when there are others. */
@@ -82,14 +116,20 @@ function scriptOf(
 	const options = wayOptions(asked);
 	const mounts = options.mounts && crossing.order.map(() => options.mounts!);
 	if (way.trimStart().startsWith('{')) {
-		const json = parsedJson(way);
-		if (!json.ok) return json;
-		const script = parseMoves(json.value, crossing.stitches);
+		const script = parsedScript(way, (json) => parseMoves(json, crossing.stitches));
 		return script.ok ? good({ mounts, ...script.value }) : script;
 	}
 	const ways = waysOf(crossing, options);
 	const found = ways.find(({ id }) => id === way);
-	if (found) return good({ moves: found.moves, mounts });
+	return found ? good({ moves: found.moves, mounts }) : noSuchWay(way, ways);
+}
+
+function parsedScript<Script>(text: string, parse: (json: unknown) => Result<Script>): Result<Script> {
+	const json = parsedJson(text);
+	return json.ok ? parse(json.value) : json;
+}
+
+function noSuchWay(way: string, ways: readonly { id: string }[]): Result<never> {
 	return fault(
 		'unreadable',
 		`“${way}” is no way to make this crossing; give ${ways.map(({ id }) => id).join(', ') || 'a script'} or a script in “pond-loop/moves@1”.`

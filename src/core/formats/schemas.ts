@@ -1,11 +1,11 @@
 import * as z from 'zod/mini';
 import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
-import { MOVES_FORMAT, movesShape } from '../hands/schema';
+import { bedMovesShape, MOVES_FORMAT, movesShape } from '../hands/schema';
 import { LESSON_FORMAT, lessonShape } from '../lesson/schema';
 
 const SHAPES: Readonly<Record<string, z.ZodMiniType>> = {
 	[CROSSING_FORMAT]: crossingShape,
-	[MOVES_FORMAT]: movesShape,
+	[MOVES_FORMAT]: z.union([movesShape, bedMovesShape]),
 	[LESSON_FORMAT]: lessonShape
 };
 

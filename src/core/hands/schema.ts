@@ -90,3 +90,28 @@ export const movesShape = z.readonly(
 		moves: z.readonly(z.array(moveShapeWith(z.enum(['cable1', 'cable2']))).check(z.maxLength(400)))
 	})
 );
+
+const tool = z.enum(['a', 'b', 'c']);
+const pegs = z.readonly(
+	z.array(z.number().check(z.int(), z.minimum(1), z.maximum(24))).check(z.minLength(1), z.maxLength(24))
+);
+
+/** One movement at a machine's bed or a loom's pegs, which are numbered from the right edge of the right side. */
+export const bedMoveShape = z.readonly(
+	z.union([
+		z.strictObject({ do: z.literal('lift'), tool, from: pegs }),
+		z.strictObject({ do: z.literal('park'), tool, at: z.enum(['inside', 'outside']) }),
+		z.strictObject({ do: z.literal('hang'), tool, on: pegs }),
+		z.strictObject({ do: z.literal('forward'), needles: pegs }),
+		z.strictObject({ do: z.literal('pass') })
+	])
+);
+
+/** The shape of `pond-loop/moves@1` for machine and loom. */
+export const bedMovesShape = z.readonly(
+	z.object({
+		format: z.optional(z.literal(MOVES_FORMAT)),
+		stitches: z.number().check(z.int(), z.minimum(1), z.maximum(24)),
+		moves: z.readonly(z.array(bedMoveShape).check(z.maxLength(400)))
+	})
+);
