@@ -46,8 +46,7 @@ test.describe('the Bench', () => {
 		page
 	}) => {
 		await pond.open('/?name=2/2 RC&step=2');
-		await page.keyboard.press('n');
-		await page.keyboard.type('5/4 XR');
+		await page.getByRole('textbox', { name: 'Name of the crossing' }).fill('5/4 XR');
 		await expect(page.locator('#reading')).toContainText('After the numbers comes the lean');
 		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toHaveAttribute(
 			'aria-invalid',
@@ -60,6 +59,34 @@ test.describe('the Bench', () => {
 		await expect(page.locator('#reading')).toContainText(
 			'Five stitches pass in front of four, leaning right.'
 		);
+	});
+
+	test('shows every reading of a name and lets one be chosen, never picking in silence', async ({
+		pond,
+		page
+	}) => {
+		await pond.open('/');
+		await page.keyboard.press('n');
+		await page.keyboard.type('C4F');
+		await expect(page.getByRole('group', { name: '2 readings; which is yours?' })).toBeVisible();
+		await expect(page.locator('#reading')).toContainText('counting all four');
+		await page.keyboard.press('Tab');
+		await page.keyboard.press('Tab');
+		await page.keyboard.press('ArrowDown');
+		await expect(page.getByRole('radio', { name: '4/4 LC held' })).toBeChecked();
+		await expect(page.locator('#reading')).toContainText('counting the four held');
+		await expect(page).toHaveURL(/name=C4F&reading=1/);
+		await page.reload();
+		await expect(page.getByRole('radio', { name: '4/4 LC held' })).toBeChecked();
+	});
+
+	test('reads three groups and a written definition', async ({ pond, page }) => {
+		await pond.open('/?name=2/1/2 LC');
+		await expect(page.getByRole('radio', { name: /One cable needle, centre put back/ })).toBeChecked();
+		await page
+			.getByRole('textbox', { name: 'Name of the crossing' })
+			.fill('sl 1 to cn and hold in back, k2, p1 from cn');
+		await expect(page.getByRole('heading', { name: 'Bench: 2/1 RPC' })).toBeAttached();
 	});
 
 	test('has an address that opens the same crossing, way and step elsewhere', async ({ pond, page }) => {

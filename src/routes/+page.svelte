@@ -10,6 +10,8 @@
 	import { read } from '$core/naming/read';
 	import { scriptOf } from '$core/hands/steps';
 	import { handed } from '$core/ways/handed';
+	import type { Crossing } from '$core/crossing/crossing';
+	import { threeGroups } from '$core/ways/way';
 	import { waysOf } from '$core/ways/ways';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
@@ -29,6 +31,8 @@
 	let text = $state(asked.get('name') ?? START);
 	let way = $state(asked.get('way') ?? 'cn-off');
 	let step = $state(Math.trunc(Number(asked.get('step'))) || 0);
+	/** which of several readings is looked at; the first until the teacher says otherwise */
+	let which = $state(Math.max(0, Math.trunc(Number(asked.get('reading'))) || 0));
 	let adding = $state(false);
 	let input: HTMLInputElement;
 
@@ -39,18 +43,26 @@
 	$effect(() => {
 		if (answer.ok) standing = answer.value;
 	});
-	const reading = $derived(readings.readings[0]);
+	const reading = $derived(readings.readings[Math.min(which, readings.readings.length - 1)]);
 	const name = $derived(nameOf(reading.crossing));
 	const hands = $derived(handed(reading.crossing, voice));
 	const ways = $derived(waysOf(hands.played));
 	const chosen = $derived(ways.find(({ id }) => id === way) ?? ways[0]);
 	const script = $derived(scriptOf(hands.played, chosen.moves, voice));
 	const at = $derived(Math.max(0, Math.min(step, script.steps.length)));
+	/** a written definition wants a line of its own */
+	const long = $derived(text.length > 18);
 	const near = $derived(answer.ok ? [] : nearNames(text));
 	function mustRead(name: string) {
 		const known = read(name);
 		if (!known.ok) throw new Error(known.error.message);
 		return known.value;
+	}
+
+	/** Three groups of one name differ in how deep the middle lies, not in the school. */
+	function tellApart(crossing: Crossing): string | null {
+		const three = threeGroups(crossing);
+		return three && (three.centre === 'between' ? 'middle between' : 'middle behind');
 	}
 
 	function choose(id: string) {
@@ -60,13 +72,17 @@
 
 	function retype(next: string) {
 		text = next;
-		if (read(next).ok) step = 0;
+		if (!read(next).ok) return;
+		step = 0;
+		which = 0;
 	}
 
 	const go = (to: number) => (step = Math.max(0, Math.min(script.steps.length, to)));
 
 	$effect(() => {
-		const query = new URLSearchParams({ name, way: chosen.id, step: String(at) });
+		const reading = readings.ambiguous ? [['reading', String(which)]] : [];
+		const said = [['name', readings.input], ...reading, ['way', chosen.id], ['step', String(at)]];
+		const query = new URLSearchParams(said).toString();
 		const timer = setTimeout(() => {
 			if (answer.ok && location.search !== `?${query}`) replaceState(resolve(`/?${query}`), {});
 		}, 200);
@@ -95,13 +111,15 @@
 <div class="bench">
 	<section class="flex min-h-0 min-w-0 flex-col" aria-label="The crossing">
 		<div class="flex flex-wrap items-end gap-x-6 gap-y-2 px-4 pt-5 pb-4 sm:px-7">
-			<label class="shrink-0">
+			<label class={long ? 'w-full' : 'shrink-0'}>
 				<span class="sr-only">Name of the crossing</span>
 				<input
 					bind:this={input}
 					value={text}
 					oninput={(event) => retype(event.currentTarget.value)}
-					class="name border-b-2 border-base-content bg-transparent font-serif text-[2.6rem] leading-[1.1] font-medium sm:text-[3.2rem]"
+					class="name border-b-2 border-base-content bg-transparent font-serif font-medium {long
+						? 'text-[1.4rem] leading-[1.4]'
+						: 'text-[2.6rem] leading-[1.1] sm:text-[3.2rem]'}"
 					aria-invalid={!answer.ok}
 					aria-describedby="reading"
 					spellcheck="false"
@@ -136,6 +154,32 @@
 				<Plus size={18} aria-hidden="true" /> Put into a lesson
 				<kbd class="ml-1 key-cap hidden sm:inline-block">A</kbd>
 			</button>
+			{#if answer.ok && readings.ambiguous}
+				<fieldset class="flex w-full flex-wrap items-center gap-2">
+					<legend class="float-left mr-2 font-semibold">
+						{readings.readings.length} readings; which is yours?
+					</legend>
+					{#each readings.readings as { crossing, school }, i (i)}
+						<label
+							class="press min-h-9! press-quiet px-3! py-0! has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+						>
+							<input
+								type="radio"
+								class="sr-only"
+								name="reading"
+								value={i}
+								checked={i === which}
+								onchange={() => {
+									which = i;
+									step = 0;
+								}}
+							/>
+							{nameOf(crossing)}
+							<span class="text-sm font-normal">{tellApart(crossing) ?? school}</span>
+						</label>
+					{/each}
+				</fieldset>
+			{/if}
 		</div>
 		<div class="rail {answer.ok ? '' : 'stale'}">
 			<FittedRail
@@ -197,7 +241,7 @@
 	.name {
 		field-sizing: content;
 		min-width: 5.5rem;
-		max-width: min(100%, 34rem);
+		max-width: 100%;
 		padding-inline-end: 0.4rem;
 	}
 	.rail {

@@ -25,14 +25,21 @@
 	} = $props();
 
 	const yarnPlace = $derived(state.yarn === 'back' ? 'at the back' : 'in front');
-	// In front, strands and cable needles leave room for a word or two.
-	const yarnWords = $derived(
-		short || state.yarn === 'front'
-			? `yarn ${yarnPlace}`
-			: `working yarn, ${yarnPlace}, to the ${yarnHand} hand`
-	);
 	const onRight = $derived(yarnHand === 'right');
-	const cables = $derived(Object.values(state.cables));
+	/** One word a side, beside the cable needle furthest to the right in the picture. */
+	const cables = $derived(
+		(['back', 'front'] as const).flatMap((at) => {
+			const held = Object.values(state.cables).filter((cable) => cable.at === at);
+			const stitches = held.flatMap((cable) => cable.stitches);
+			return stitches.length > 0 ? [{ at, stitches, many: held.length > 1 }] : [];
+		})
+	);
+
+	// In front, and beside two cable needles, there is room for a word or two.
+	const crowded = $derived(short || state.yarn === 'front' || cables.some(({ many }) => many));
+	const yarnWords = $derived(
+		crowded ? `yarn ${yarnPlace}` : `working yarn, ${yarnPlace}, to the ${yarnHand} hand`
+	);
 
 	/** Beside the end of a cable needle that lies to the right in the picture. */
 	function besideCable(stitches: readonly number[]) {
@@ -53,12 +60,13 @@
 		text-anchor={onRight ? 'end' : 'start'}
 		class="label fill-ink">{yarnWords}</text
 	>
-	{#each cables as { at, stitches, placed } (placed)}
+	{#each cables as { at, stitches, many } (at)}
 		<text
 			x={besideCable(stitches)}
 			y={layout.loops[stitches[0]].y + 5}
 			class="label {at === 'back' ? 'fill-behind' : 'fill-front'}"
-			>{short ? 'held' : 'cable needle, held'} {at === 'back' ? 'behind' : 'in front'}</text
+			>{short ? 'held' : many ? 'cable needles, held' : 'cable needle, held'}
+			{at === 'back' ? 'behind' : 'in front'}</text
 		>
 	{/each}
 </g>

@@ -49,6 +49,8 @@ export interface RailGround {
 const NATURAL_PITCH = 80;
 /** Extra room between the two needle tips, in pitches. */
 const GAP = 0.55;
+/** Room between two groups held on one side, in pitches. */
+const GROUP_GAP = 0.75;
 
 export function groundOf(stitches: number, { width, height, neighbours }: RailRoom): RailGround {
 	const slots = stitches + 2 * neighbours + 1 + GAP;
@@ -110,17 +112,21 @@ export function layoutOf(
 	};
 }
 
+/** What is off the needles lies above or below the gap: groups of one side beside each other, the later further out. */
 function layHeld(state: HandState, ground: RailGround, middle: number, loops: Point[]): void {
-	const groups = heldOf(state).sort((a, b) => a.placed - b.placed);
-	const ranks = { front: 0, back: 0 };
-	for (const { at, stitches } of groups) {
-		const rank = ranks[at]++;
-		const y =
-			at === 'back'
-				? ground.behindEnd * (0.66 - rank * 0.3)
-				: ground.frontStart + (ground.clothTop - ground.frontStart) * (0.22 + rank * 0.3);
-		stitches.forEach((stitch, i) => {
-			const x = middle + ((stitches.length - 1) / 2 - i) * ground.pitch * 0.9 + rank * ground.pitch * 0.5;
+	for (const side of ['back', 'front'] as const) {
+		const groups = heldOf(state)
+			.filter(({ at }) => at === side)
+			.sort((a, b) => a.placed - b.placed);
+		const places = groups.flatMap(({ stitches }, group) => stitches.map((stitch) => ({ stitch, group })));
+		const span = places.length - 1 + (groups.length - 1) * GROUP_GAP;
+		places.forEach(({ stitch, group }, i) => {
+			const x = middle + (span / 2 - i - group * GROUP_GAP) * ground.pitch * 0.9;
+			const out = 0.26 * Math.min(group, 2);
+			const y =
+				side === 'back'
+					? ground.behindEnd * (0.7 - out)
+					: ground.frontStart + (ground.clothTop - ground.frontStart) * (0.22 + out);
 			loops[stitch] = { x, y };
 		});
 	}
