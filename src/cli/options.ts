@@ -1,5 +1,6 @@
 import { parseArgs } from 'node:util';
 import * as z from 'zod/mini';
+import { WRITTEN_SCHOOLS } from '../core/naming/schools';
 import { fault, good, type Result } from '../core/result';
 
 const NAME_OPTIONS = {
@@ -11,10 +12,18 @@ const NAME_OPTIONS = {
 	parked: z.enum(['outside', 'inside'])
 };
 
-const WAY_OPTIONS = {
+const NAMING_OPTIONS = { school: z.enum(WRITTEN_SCHOOLS) };
+
+const SAY_OPTIONS = {
 	...NAME_OPTIONS,
-	needles: z.enum(['0', '1', '2']),
 	hand: z.enum(['right', 'left']),
+	keep: z.enum(['words', 'fabric']),
+	terms: z.enum(['us', 'uk'])
+};
+
+const WAY_OPTIONS = {
+	...SAY_OPTIONS,
+	needles: z.enum(['0', '1', '2']),
 	yarn: z.enum(['grippy', 'plain', 'slippery']),
 	level: z.enum(['beginner', 'improver', 'confident']),
 	mounts: z.enum(['right', 'left'])
@@ -26,12 +35,17 @@ export interface Given {
 	readonly options: Readonly<Record<string, string | undefined>>;
 }
 
-const readGiven = givenBy(NAME_OPTIONS);
-const waysGiven = givenBy(WAY_OPTIONS);
+const GIVEN = {
+	read: givenBy(NAME_OPTIONS),
+	name: givenBy(NAMING_OPTIONS),
+	say: givenBy(SAY_OPTIONS),
+	ways: givenBy(WAY_OPTIONS),
+	play: givenBy(WAY_OPTIONS)
+};
 
 /** Reads a command's words and options: `words` are named for the message when one is missing or too many. */
-export function given(verb: 'read' | 'ways' | 'play', args: readonly string[], words: readonly string[]) {
-	const parsed = (verb === 'read' ? readGiven : waysGiven)(args);
+export function given(verb: keyof typeof GIVEN, args: readonly string[], words: readonly string[]) {
+	const parsed = GIVEN[verb](args);
 	if (!parsed.ok || parsed.value.words.length === words.length) return parsed;
 	return fault(
 		'unreadable',

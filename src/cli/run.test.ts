@@ -107,6 +107,36 @@ describe('play', () => {
 	});
 });
 
+describe('name and say', () => {
+	const json = JSON.stringify({
+		stitches: 4,
+		order: [3, 4, 1, 2],
+		over: [
+			[3, 1],
+			[3, 2],
+			[4, 1],
+			[4, 2]
+		],
+		work: ['k', 'k', 'k', 'k']
+	});
+
+	it('answer with the name in a school, and the written definition', () => {
+		expect(value(['name', json, '--school', 'hold'])).toEqual({ name: 'C4B', exact: true });
+		expect(value(['say', 'C4B', '--terms', 'uk'])).toMatchObject({
+			ambiguous: true,
+			crossing: { order: [3, 4, 1, 2] },
+			text: 'sl next 2 sts to cn and hold at back, k2, k2 from cn'
+		});
+	});
+
+	it.each([
+		[['name', json]],
+		[['name', '2/2 RC', '--school', 'over']],
+		[['name', json, '--school', 'pond']],
+		[['say', '2/2 RC', '--hand', 'both']]
+	])('%j is unreadable', (args) => expect(run(args)).toMatchObject({ error: { code: 'unreadable' } }));
+});
+
 describe('machine and loom', () => {
 	it('play on a bed of their own', () => {
 		const {

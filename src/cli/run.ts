@@ -1,4 +1,4 @@
-import { printCrossing } from '../core/formats/crossing';
+import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parsedJson } from '../core/formats/json';
 import { parseBedMoves, parseMoves } from '../core/formats/moves';
 import { readNameOrJson } from '../core/formats/name';
@@ -11,6 +11,8 @@ import type { Crossing } from '../core/crossing/crossing';
 import { bedWaysOf } from '../core/ways/bed';
 import { waysOf, type Way, type WayOptions } from '../core/ways/ways';
 import type { ReadOptions } from '../core/naming/reading';
+import { say } from '../core/naming/say';
+import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from '../core/naming/schools';
 import { given, type Given } from './options';
 
 /** Answers one command of the command line; what it prints is the value as JSON, or `{ error }`. */
@@ -19,12 +21,16 @@ export function run(args: readonly string[]): Result<unknown> {
 	switch (verb) {
 		case 'read':
 			return answerRead(rest);
+		case 'name':
+			return answerName(rest);
+		case 'say':
+			return answerSay(rest);
 		case 'ways':
 			return answerWays(rest);
 		case 'play':
 			return answerPlay(rest);
 		default:
-			return fault('unreadable', `“${verb ?? ''}” is no verb; give read, ways, play or batch.`);
+			return fault('unreadable', `“${verb ?? ''}” is no verb; give read, name, say, ways, play or batch.`);
 	}
 }
 
@@ -39,6 +45,34 @@ function answerRead(args: readonly string[]): Result<unknown> {
 		ambiguous,
 		readings: readings.map((reading) => ({ ...reading, crossing: printCrossing(reading.crossing) }))
 	});
+}
+
+function answerName(args: readonly string[]): Result<unknown> {
+	const asked = given('name', args, ['a crossing in JSON']);
+	if (!asked.ok) return asked;
+	const { school } = asked.value.options;
+	if (!school)
+		return fault('unreadable', `“name” wants to know which school: --school ${WRITTEN_SCHOOLS.join(', ')}.`);
+	const crossing = parsedScript(asked.value.words[0], parseCrossing);
+	return crossing.ok ? good(nameIn(crossing.value, school as WrittenSchool)) : crossing;
+}
+
+function answerSay(args: readonly string[]): Result<unknown> {
+	const asked = given('say', args, ['a name']);
+	if (!asked.ok) return asked;
+	const named = firstReading(asked.value);
+	if (!named.ok) return named;
+	const { crossing, said } = named.value;
+	const { medium = 'hand', hand, keep, terms } = asked.value.options;
+	if (medium !== 'hand')
+		return fault('unreadable', '“say” writes hand crossings out so far; leave --medium away.');
+	const text = say(crossing, {
+		hand: 'right',
+		keep: 'fabric',
+		terms: 'us',
+		...onlyGiven({ hand, keep, terms })
+	});
+	return text.ok ? good({ ...said, text: text.value }) : text;
 }
 
 function answerWays(args: readonly string[]): Result<unknown> {
@@ -148,6 +182,10 @@ function nameOptions({ options }: Given): ReadOptions {
 
 function wayOptions({ options }: Given): Partial<WayOptions> {
 	const { needles, yarn, level, mounts } = options;
-	const chosen = { needles: needles && Number(needles), yarn, level, mounts };
-	return Object.fromEntries(Object.entries(chosen).filter(([, value]) => value !== undefined));
+	return onlyGiven({ needles: needles && Number(needles), yarn, level, mounts });
+}
+
+/** Only what was given, so that it may lie over the defaults. */
+function onlyGiven(options: Readonly<Record<string, unknown>>): object {
+	return Object.fromEntries(Object.entries(options).filter(([, value]) => value !== undefined));
 }

@@ -4,8 +4,8 @@ import { labelled, readDefinition } from './definition';
 import { readName, type NameReadings } from './names';
 import type { ReadOptions, Reading, Readings } from './reading';
 
-/** Longer than any name a pattern prints; what is longer is not looked at. */
-const LONGEST_NAME = 400;
+/** Longer than any definition with twelve needles; what is longer is not looked at. */
+const LONGEST_NAME = 2_000;
 
 /**
  * Every crossing a name allows, likeliest first; nothing is picked in silence.
