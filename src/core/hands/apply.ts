@@ -146,15 +146,17 @@ function comeOff(
 	word: WorkWord,
 	pass: 'front' | 'behind' | null
 ): Result<HandState> {
-	if (state.worked.has(stitch)) return fault('conflict', `stitch ${stitch} was already worked`);
+	if (state.worked[stitch]) return fault('conflict', `stitch ${stitch} was already worked`);
 	const needs = isSlipped(word) ? state.yarn : (yarnFor(word) ?? state.yarn);
 	const twisted = !isSlipped(word) && (state.wound.includes(stitch) || usesShutLeg(state, stitch, word));
+	const worked = state.worked.slice();
+	worked[stitch] = { word, twisted };
 	const after: HandState = {
 		...state,
 		...change,
 		right: [stitch, ...state.right],
 		order: [...state.order, stitch],
-		worked: new Map(state.worked).set(stitch, { word, twisted }),
+		worked,
 		extraLoops: state.extraLoops + (needs === state.yarn ? 0 : 1),
 		yarn: needs
 	};
@@ -267,9 +269,10 @@ function turned(state: HandState, stitches: readonly number[]): HandState {
 
 /** The state with something on a cable needle; one that holds nothing is laid down. */
 function holding(state: HandState, name: Cable, held: Held): HandState {
-	const { [name]: before, ...others } = state.cables;
-	if (held.stitches.length === 0) return { ...state, cables: others };
-	return { ...state, cables: before ? { ...state.cables, [name]: held } : { ...others, [name]: held } };
+	if (held.stitches.length > 0) return { ...state, cables: { ...state.cables, [name]: held } };
+	const cables: Partial<Record<Cable, Held>> = {};
+	for (const other in state.cables) if (other !== name) cables[other as Cable] = state.cables[other as Cable];
+	return { ...state, cables };
 }
 
 const cableName = (cable: Cable) => (cable === 'cable1' ? 'cable needle' : `cable needle ${cable.slice(5)}`);

@@ -18,27 +18,34 @@ export function settle(
 	moved: readonly number[],
 	pass: 'front' | 'behind' | null = null
 ): Result<HandState> {
-	const then = placesOf(before);
 	const now = placesOf(after);
-	const settled = new Set(after.over.map(([a, b]) => pairKey(a, b, after.stitches)));
-	const fresh: Pair[] = [];
+	// Most moves change nothing, so where stitches were is looked up only when something does.
+	let then: Place[] | null = null;
+	let over = after.over;
 	for (const stitch of moved) {
 		for (let other = 1; other <= after.stitches; other++) {
 			if (other === stitch) continue;
 			const [low, high] = stitch < other ? [stitch, other] : [other, stitch];
 			const standing = stand(now[low], now[high]);
-			const key = pairKey(low, high, after.stitches);
-			if (standing === 'kept' && settled.has(key))
+			if (standing === null) continue;
+			const settled = isSettled(over, low, high);
+			if (standing === 'kept') {
+				if (!settled) continue;
 				return fault('conflict', `stitches ${low} and ${high} would change places a second time`);
-			if (standing !== 'changed' || settled.has(key)) continue;
-			settled.add(key);
-			fresh.push(inFront(then, stitch, other, pass));
+			}
+			if (settled) continue;
+			then ??= placesOf(before);
+			over = [...over, inFront(then, stitch, other, pass)];
 		}
 	}
-	return good(fresh.length === 0 ? after : { ...after, over: [...after.over, ...fresh] });
+	return good(over === after.over ? after : { ...after, over });
 }
 
-const pairKey = (a: number, b: number, stitches: number) => Math.min(a, b) * (stitches + 1) + Math.max(a, b);
+function isSettled(over: readonly Pair[], a: number, b: number): boolean {
+	for (const [front, behind] of over)
+		if ((front === a && behind === b) || (front === b && behind === a)) return true;
+	return false;
+}
 
 /** How the lower- and the higher-numbered stitch of a pair stand, where that can be told. */
 function stand(low: Place, high: Place): 'kept' | 'changed' | null {

@@ -46,9 +46,10 @@ export interface HandState {
 	/** stitches wound a whole turn, twisted whichever leg is used */
 	readonly wound: readonly number[];
 	readonly extraLoops: number;
-	/** stitches in the order they were worked, and how */
+	/** stitches in the order they were worked */
 	readonly order: readonly number[];
-	readonly worked: ReadonlyMap<number, Worked>;
+	/** how each was worked, by position from index 1 */
+	readonly worked: readonly (Worked | undefined)[];
 	/** worked with `stay`, still on the left needle */
 	readonly staying: readonly number[];
 	readonly reach: Reach | null;
@@ -73,7 +74,7 @@ export function startOf(stitches: number, mounts?: readonly Leg[]): HandState {
 		wound: [],
 		extraLoops: 0,
 		order: [],
-		worked: new Map(),
+		worked: [],
 		staying: [],
 		reach: null,
 		over: [],
@@ -91,15 +92,22 @@ export interface Place {
 /** The place of every stitch, by position from index 1. The right needle wins for stitches that stay on the left. */
 export function placesOf(state: HandState): Place[] {
 	const places: Place[] = [];
-	const lay = (stitches: readonly number[], where: string, depth: number) =>
-		stitches.forEach((stitch, index) => (places[stitch] = { where, index, depth }));
-	const depthOf = ({ at, placed }: Held) => (at === 'front' ? placed : -placed);
-	lay(state.left, 'left', 0);
-	for (const [name, held] of Object.entries(state.cables)) lay(held.stitches, name, depthOf(held));
-	state.loose.forEach((group, i) => lay(group.stitches, `loose${i}`, depthOf(group)));
-	lay(state.right, 'right', 0);
+	lay(places, state.left, 'left', 0);
+	for (const name in state.cables) {
+		const held = state.cables[name as Cable]!;
+		lay(places, held.stitches, name, depthOf(held));
+	}
+	for (let i = 0; i < state.loose.length; i++)
+		lay(places, state.loose[i].stitches, `loose${i}`, depthOf(state.loose[i]));
+	lay(places, state.right, 'right', 0);
 	return places;
 }
+
+function lay(places: Place[], stitches: readonly number[], where: string, depth: number): void {
+	for (let index = 0; index < stitches.length; index++) places[stitches[index]] = { where, index, depth };
+}
+
+const depthOf = ({ at, placed }: Held) => (at === 'front' ? placed : -placed);
 
 /** Everything that is off both needles. */
 export const heldOf = ({ cables, loose }: HandState): Held[] => [...Object.values(cables), ...loose];
@@ -121,8 +129,8 @@ export function madeBy(state: HandState): Made {
 	return {
 		order,
 		over: sortPairs([...state.over]),
-		work: order.map((stitch) => state.worked.get(stitch)?.word ?? 'sl'),
-		twisted: order.filter((stitch) => state.worked.get(stitch)?.twisted).sort((a, b) => a - b),
+		work: order.map((stitch) => state.worked[stitch]?.word ?? 'sl'),
+		twisted: order.filter((stitch) => state.worked[stitch]?.twisted).sort((a, b) => a - b),
 		finished: order.length === state.stitches && state.left.length === 0
 	};
 }

@@ -1,4 +1,4 @@
-import { MOST_STITCHES, samePairs, sameList, type Crossing } from '../crossing/crossing';
+import { MOST_IN_GROUP, MOST_STITCHES, samePairs, sameList, type Crossing } from '../crossing/crossing';
 import { checkCrossing } from '../crossing/validity';
 import { apply } from '../hands/apply';
 import { madeBy, startOf } from '../hands/state';
@@ -75,7 +75,9 @@ function crossingOf(steps: readonly Step[], side: 'front' | 'back' | null): Resu
 		);
 	if (made.over.length === 0)
 		return fault('unreadable', 'Nothing crosses here: every stitch keeps its place.', steps[0].at);
-	return checkCrossing({ stitches, order: made.order, over: made.over, work: made.work });
+	const crossing = { stitches, order: made.order, over: made.over, work: made.work };
+	// What hands have played is whole; only a wide one can still have a group that is too large.
+	return stitches > MOST_IN_GROUP ? checkCrossing(crossing) : good(crossing);
 }
 
 /** The stitches a move takes from the left needle for good; what comes back to it counts against them. */

@@ -51,13 +51,17 @@ export function narrowed(
 	readings: readonly Result<Reading>[],
 	widths: readonly (number | undefined)[]
 ): Result<Readings> {
-	const standing = readings.flatMap((reading) => (reading.ok ? [reading.value] : []));
+	const standing: Reading[] = [];
+	for (const reading of readings) if (reading.ok) standing.push(reading.value);
 	if (standing.length === 0) {
-		const [first] = readings.flatMap((reading) => (reading.ok ? [] : [reading]));
+		const first = readings.find((reading) => !reading.ok);
 		return first ?? fault('unreadable', 'Nothing crosses here.');
 	}
 	const asked = widths.filter((width) => width !== undefined);
-	const left = standing.filter(({ crossing }) => asked.every((width) => width === crossing.stitches));
+	const left =
+		asked.length === 0
+			? standing
+			: standing.filter(({ crossing }) => asked.every((width) => width === crossing.stitches));
 	if (left.length === 0) {
 		const taken = [...new Set(standing.map(({ crossing }) => crossing.stitches))].join(' or ');
 		return fault('conflict', `“${input}” takes ${taken} stitches, not ${[...new Set(asked)].join(' and ')}.`);

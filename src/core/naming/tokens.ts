@@ -4,11 +4,13 @@ export interface Token {
 	readonly at: number;
 }
 
-const PIECE = /\d+|\p{L}+|[^\s\d\p{L}]/gu;
+const PIECE = /\d+|[a-z]+|[^\s\da-z]/g;
 
 export function tokens(text: string): Token[] {
+	const lower = text.toLowerCase();
 	const pieces: Token[] = [];
-	for (const match of text.toLowerCase().matchAll(PIECE))
+	PIECE.lastIndex = 0;
+	for (let match = PIECE.exec(lower); match; match = PIECE.exec(lower))
 		pieces.push({ text: match[0], at: match.index + 1 });
 	return pieces;
 }
