@@ -3,7 +3,7 @@ import { inWords } from './numbers';
 import { centresOf } from './over';
 import type { Phrase } from './phrase';
 import type { ReadOptions, Reading, School } from './reading';
-import { threeGroup, twoGroup, type Shape, type Side } from './shapes';
+import { splits, threeGroup, twoGroup, type Shape, type Side } from './shapes';
 
 /**
  * Names with one number, which counts either all the stitches in the cable or those held: `C4F`, `CB4`, `T3F`,
@@ -37,18 +37,6 @@ export function read(
 	function reading([front, behind]: readonly [number, number], side: Side, as: School, counting: string) {
 		return because(twoGroup(front, behind, side, phrase), as, counting, count >= 5);
 	}
-}
-
-/** The ways to split a total in two, the larger front group first when it is odd. */
-function splits(total: number): (readonly [number, number])[] {
-	const more = Math.ceil(total / 2);
-	const less = Math.floor(total / 2);
-	return more === less
-		? [[more, less]]
-		: [
-				[more, less],
-				[less, more]
-			];
 }
 
 /** The outer groups equal and as wide as can be: 5 is 2/1/2, 6 is 2/2/2. */

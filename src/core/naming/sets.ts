@@ -1,7 +1,7 @@
 import { good, type Result } from '../result';
 import type { Phrase } from './phrase';
 import type { ReadOptions, Reading, School } from './reading';
-import { twoGroup, type Side } from './shapes';
+import { splits, twoGroup, type Side } from './shapes';
 
 /**
  * Names that speak of two sets of stitches by where they lie: the strand on top (`right over left`, by hand), the
@@ -54,15 +54,5 @@ export function read(phrase: Phrase, { medium, parked }: ReadOptions): Result<Re
 
 const other = (side: Side): Side => (side === 'right' ? 'left' : 'right');
 
-function pairsOf(numbers: readonly number[]): (readonly [number, number])[] {
-	const [first, second] = numbers;
-	if (second !== undefined) return [[first, second]];
-	const more = Math.ceil(first / 2);
-	const less = Math.floor(first / 2);
-	return more === less
-		? [[more, less]]
-		: [
-				[more, less],
-				[less, more]
-			];
-}
+const pairsOf = ([first, second]: readonly number[]) =>
+	second === undefined ? splits(first) : [[first, second] as const];

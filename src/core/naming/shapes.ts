@@ -62,6 +62,18 @@ export function threeGroup(
 	});
 }
 
+/** The ways to split a total in two, the larger front group first when it is odd. */
+export function splits(total: number): (readonly [number, number])[] {
+	const more = Math.ceil(total / 2);
+	const less = Math.floor(total / 2);
+	return more === less
+		? [[more, less]]
+		: [
+				[more, less],
+				[less, more]
+			];
+}
+
 function sizeFault(sizes: readonly number[]): Result<never> | null {
 	const wrong = sizes.find((size) => size < 1 || size > MOST_IN_GROUP);
 	if (wrong !== undefined)

@@ -4,9 +4,10 @@ import { turnOver } from '$core/crossing/transform';
 import { play } from '$core/hands/play';
 import { heldOf } from '$core/hands/state';
 import { stepsOf } from '$core/hands/steps';
-import { twoGroupCrossing } from '../../../tests/support/arbitrary';
+import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary';
 import { waysOf } from '$core/ways/ways';
 import { ribbonsOf } from './cloth';
+import { bump, cableNeedle, loopHalves, needle, strand, workingYarn } from './paths';
 import { groundOf, layoutOf, mixed, rolesOf, targetsOf } from './rail';
 
 const ROOM = { width: 944, height: 452, neighbours: 2 };
@@ -78,6 +79,37 @@ describe('the needle rail', () => {
 		const [a, b] = allMoments(crossing).map(({ layout }) => layout);
 		expect(mixed(a, b, 1).leftTip).toEqual(b.leftTip);
 		expect(mixed(a, b, 0).loops[1]).toEqual(a.loops[1]);
+	});
+
+	it('draws whole paths, in the middle of a step as well', () => {
+		fc.assert(
+			fc.property(
+				anyCrossing({ groups: { min: 2, max: 3 } }),
+				fc.double({ min: 0, max: 1, noNaN: true }),
+				(crossing, t) => {
+					const moments = allMoments(crossing);
+					moments.slice(1).forEach(({ layout, ground, state }, i) => {
+						const now = mixed(moments[i].layout, layout, t);
+						const paths = now.loops.slice(1).flatMap((at, stitch) => {
+							const { front, back } = loopHalves(at, ground.scale, state.mounts[stitch + 1]);
+							return [
+								front,
+								back,
+								bump(at, ground.scale),
+								strand(at, ground.columns[stitch + 1], ground.clothTop, ground.scale)
+							];
+						});
+						paths.push(needle({ x: -24, y: ground.needleY }, now.leftTip, ground.scale));
+						paths.push(
+							cableNeedle(now.loops[1], now.loops[2], ground.scale),
+							workingYarn(now.yarn, now.hand, state.yarn)
+						);
+						for (const path of paths) expect(path).toMatch(/^M[-\d.]+ [-\d.]+[-\d. MLCQSqZ]+$/);
+					});
+				}
+			),
+			{ numRuns: 30 }
+		);
 	});
 
 	it('puts the halo on the stitches that the next move touches', () => {
