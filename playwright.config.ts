@@ -5,7 +5,7 @@ export default defineConfig({
 	testDir: 'tests',
 	outputDir: 'test-results',
 	workers: 2,
-	timeout: 60_000,
+	timeout: 120_000,
 	forbidOnly: Boolean(process.env.CI),
 	reporter: process.env.POND_REPORT ? [['list'], ['json', { outputFile: process.env.POND_REPORT }]] : 'list',
 	use: {
