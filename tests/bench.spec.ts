@@ -87,6 +87,12 @@ test.describe('the Bench', () => {
 			.getByRole('textbox', { name: 'Name of the crossing' })
 			.fill('sl 1 to cn and hold in back, k2, p1 from cn');
 		await expect(page.getByRole('heading', { name: 'Bench: 2/1 RPC' })).toBeAttached();
+		// Understood, but with its middle nearest no known way makes it: the old rail stays.
+		await page
+			.getByRole('textbox', { name: 'Name of the crossing' })
+			.fill('sl 1 to cn1, hold in back, sl 1 to cn2, hold in front, k1, k1 from cn2, k1 from cn1');
+		await expect(page.locator('#reading')).toContainText('no way to play it is known here yet');
+		await expect(page.getByRole('heading', { name: 'Bench: 2/1 RPC' })).toBeAttached();
 	});
 
 	test('has an address that opens the same crossing, way and step elsewhere', async ({ pond, page }) => {

@@ -8,6 +8,8 @@
 	import { nameOf } from '$core/naming/name';
 	import { nearNames } from '$core/naming/near';
 	import { read } from '$core/naming/read';
+	import type { Readings } from '$core/naming/reading';
+	import { fault, good, type Result } from '$core/result';
 	import { scriptOf } from '$core/hands/steps';
 	import { handed } from '$core/ways/handed';
 	import type { Crossing } from '$core/crossing/crossing';
@@ -36,7 +38,7 @@
 	let adding = $state(false);
 	let input: HTMLInputElement;
 
-	const answer = $derived(read(text));
+	const answer = $derived(playable(read(text)));
 	// The old rail stays until there is a new one.
 	let standing = $state.raw(untrack(() => (answer.ok ? answer.value : mustRead(START))));
 	const readings = $derived(answer.ok ? answer.value : standing);
@@ -53,6 +55,18 @@
 	/** a written definition wants a line of its own */
 	const long = $derived(text.length > 18);
 	const near = $derived(answer.ok ? [] : nearNames(text));
+	/** The readings that the rail can play: a definition may make a cross that no known way is for. */
+	function playable(answer: Result<Readings>): Result<Readings> {
+		if (!answer.ok) return answer;
+		const known = answer.value.readings.filter(({ crossing }) => waysOf(crossing).length > 0);
+		if (known.length === 0)
+			return fault(
+				'unreadable',
+				'This is understood, but no way to play it is known here yet. Two groups, or three with the middle between or behind, can be played.'
+			);
+		return good({ ...answer.value, ambiguous: known.length > 1, readings: known });
+	}
+
 	function mustRead(name: string) {
 		const known = read(name);
 		if (!known.ok) throw new Error(known.error.message);
@@ -72,7 +86,7 @@
 
 	function retype(next: string) {
 		text = next;
-		if (!read(next).ok) return;
+		if (!playable(read(next)).ok) return;
 		step = 0;
 		which = 0;
 	}
