@@ -14,24 +14,24 @@ import { root } from './lib/root.mjs';
 
 /** @type {Record<string, View>} */
 const VIEWS = {
-	bench: { come: (page) => page.goto('/?name=2/2 RC&way=cn-off&step=2') },
-	'bench-evening': { theme: 'evening', come: (page) => page.goto('/?name=2/1 LPC&way=cn-off&step=2') },
-	'bench-phone': { size: [390, 844], come: (page) => page.goto('/?name=2/2 RC&way=free-reach&step=3') },
-	lessons: { come: (page) => page.goto('/lessons') },
+	bench: { come: (page) => open(page, '/?name=2/2 RC&way=cn-off&step=2') },
+	'bench-evening': { theme: 'evening', come: (page) => open(page, '/?name=2/1 LPC&way=cn-off&step=2') },
+	'bench-phone': { size: [390, 844], come: (page) => open(page, '/?name=2/2 RC&way=free-reach&step=3') },
+	lessons: { come: (page) => open(page, '/lessons') },
 	lesson: {
 		async come(page, lesson) {
-			await page.goto(lesson);
+			await open(page, lesson);
 			await page.getByRole('listitem').getByText('Show 2/2 RC with a cable needle').click();
 			await page.getByRole('button', { name: 'Knit 4' }).click();
 		}
 	},
 	stage: {
 		async come(page, lesson) {
-			await page.goto(`${lesson}/stage`);
+			await open(page, `${lesson}/stage`);
 			for (let presses = 0; presses < 4; presses++) await page.keyboard.press('Space');
 		}
 	},
-	sheet: { come: (page, lesson) => page.goto(`${lesson}/sheet`) }
+	sheet: { come: (page, lesson) => open(page, `${lesson}/sheet`) }
 };
 
 await refusing(async () => {
@@ -48,11 +48,9 @@ await refusing(async () => {
 				reducedMotion: 'reduce'
 			});
 			const page = await context.newPage();
-			await page.goto('/lessons');
+			await open(page, '/lessons');
 			const lesson = await page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
-			page.on('load', () => page.locator('html[data-ready]').waitFor({ state: 'attached' }));
 			await come(page, /** @type {string} */ (lesson));
-			await page.locator('html[data-ready]').waitFor({ state: 'attached' });
 			await page.evaluate((chosen) => (document.documentElement.dataset.theme = chosen), theme);
 			await page.evaluate(() => document.fonts.ready);
 			await page.evaluate(() => scrollTo(0, 0));
@@ -66,3 +64,13 @@ await refusing(async () => {
 		await server.remove();
 	}
 });
+
+/**
+ * Opens an address and waits until the page has woken up, so that no key is pressed in vain.
+ * @param {Page} page
+ * @param {string} address
+ */
+async function open(page, address) {
+	await page.goto(address);
+	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+}

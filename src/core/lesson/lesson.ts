@@ -4,7 +4,6 @@ import type { changeShape, lessonCrossingShape, lessonShape, partShape } from '.
 /** A lesson: what it teaches, what it needs and its parts in the order they are given. */
 export type Lesson = z.infer<typeof lessonShape>;
 export type Part = z.infer<typeof partShape>;
-export type PartOf<Kind extends Part['kind']> = Extract<Part, { kind: Kind }>;
 export type LessonCrossing = z.infer<typeof lessonCrossingShape>;
 export type Change = z.infer<typeof changeShape>;
 

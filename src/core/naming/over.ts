@@ -3,7 +3,7 @@ import { good, type Result } from '../result';
 import type { Phrase } from './phrase';
 import type { ReadOptions, Reading } from './reading';
 import { threeGroup, twoGroup, type Centre, type Side } from './shapes';
-import { written } from './write';
+import { namedOf } from './write';
 
 /**
  * The *over* school: how many stitches pass in front of how many, and the lean you see: `2/2 RC`, `4/4LC`,
@@ -26,9 +26,9 @@ export const centresOf = ({ centre }: ReadOptions): readonly Centre[] =>
 
 /** The name of a crossing of two or three groups, or `null` when it has none. */
 export function write(crossing: Crossing): string | null {
-	return written(crossing, ({ sizes, side, purl, tbl }) => {
-		const [first, last] = [sizes[0], sizes[sizes.length - 1]];
-		const numbers = sizes.length === 2 && side === 'right' ? [last, first] : sizes;
-		return `${numbers.join('/')} ${side === 'right' ? 'R' : 'L'}${purl ? 'P' : ''}C${tbl ? ' tbl' : ''}`;
-	});
+	const named = namedOf(crossing);
+	if (!named) return null;
+	const { sizes, side, purl, tbl } = named;
+	const numbers = sizes.length === 2 && side === 'right' ? [...sizes].reverse() : sizes;
+	return `${numbers.join('/')} ${side === 'right' ? 'R' : 'L'}${purl ? 'P' : ''}C${tbl ? ' tbl' : ''}`;
 }

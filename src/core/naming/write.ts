@@ -13,13 +13,7 @@ export interface Named {
 	readonly tbl: boolean;
 }
 
-/** What `name` makes of a crossing that can be named at all, or `null`: it is tried until one shape is the same. */
-export function written(crossing: Crossing, name: (named: Named) => string | null): string | null {
-	const named = namedOf(crossing);
-	return named && name(named);
-}
-
-/** A crossing of two or three groups as names see it, or `null` when no name can say it. */
+/** A crossing of two or three groups as names see it: shapes are tried until one is the same; `null` when none is. */
 export function namedOf(crossing: Crossing): Named | null {
 	const sizes = groups(crossing).map((group) => group.length);
 	const side = rope(crossing);

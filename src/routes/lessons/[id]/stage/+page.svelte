@@ -204,12 +204,11 @@
 		display: grid;
 		grid-template-rows: auto minmax(0, 1fr) auto auto auto;
 		grid-template-columns: minmax(0, 1fr);
-		background: #0e1f20;
-		color: #f1efe4;
-		--color-base-content: #f1efe4;
+		background: var(--color-base-200);
+		color: var(--color-primary);
 	}
 	.stage :focus-visible {
-		outline-color: #f1efe4;
+		outline-color: var(--color-primary);
 	}
 	.picture {
 		min-height: 0;
@@ -247,9 +246,9 @@
 		cursor: pointer;
 	}
 	.thumb.main {
-		background: #f1efe4;
-		color: #10201f;
-		border-color: #f1efe4;
+		background: var(--color-primary);
+		color: var(--color-primary-content);
+		border-color: var(--color-primary);
 	}
 	.thumb:disabled {
 		opacity: 0.35;
@@ -278,8 +277,8 @@
 		color: #fff;
 	}
 	.chip.now {
-		background: #f1efe4;
-		color: #10201f;
+		background: var(--color-primary);
+		color: var(--color-primary-content);
 		font-weight: 700;
 	}
 </style>
