@@ -1,11 +1,15 @@
 import type { Crossing } from '../crossing/crossing';
-import { FREE_LIMIT, FREE_SHARE, SLIPPERY_LESS, type Level, type Yarn } from './defaults';
-import type { KnownWay } from './way';
+import type { Voice } from '../hands/voice';
+import type { Rules } from '../rules';
 
-/** Whose hands, and what yarn: what decides the cautions of a way. */
-export interface Circumstances {
+export type Level = 'beginner' | 'improver' | 'confident';
+export type Yarn = 'grippy' | 'plain' | 'slippery';
+
+/** Whose hands, what yarn and which rules of thumb: what decides the cautions of a way. */
+export interface Circumstances extends Pick<Voice, 'hand' | 'keep'> {
 	readonly level: Level;
 	readonly yarn: Yarn;
+	readonly rules: Rules;
 }
 
 const LEARNERS: Readonly<Record<Level, string>> = {
@@ -14,23 +18,34 @@ const LEARNERS: Readonly<Record<Level, string>> = {
 	confident: 'confident knitters'
 };
 
+const LIMITS = { beginner: 'freeBeginner', improver: 'freeImprover', confident: 'freeConfident' } as const;
+
+/** Up to how many stitches a crossing is comfortable without a needle. */
+export const freeLimit = ({ level, yarn, rules }: Pick<Circumstances, 'level' | 'yarn' | 'rules'>): number =>
+	rules[LIMITS[level]] - (yarn === 'slippery' ? rules.slipperyLess : 0);
+
 /** What speaks against a way here, each a sentence with its reason. Cautions advise; they never forbid. */
 export function cautionsOf(
 	crossing: Crossing,
-	way: Pick<KnownWay, 'needles'>,
+	needles: number,
 	{ loose, twisted }: { loose: number; twisted: readonly number[] },
-	{ level, yarn }: Circumstances
+	circumstances: Circumstances
 ): string[] {
-	if (way.needles > 0) return [];
+	const { level, yarn, rules, hand, keep } = circumstances;
 	const cautions: string[] = [];
 	if (twisted.length > 0)
 		cautions.push(`Stitch ${twisted.join(', ')} comes out twisted, crossed at its base.`);
-	const limit = FREE_LIMIT[level] - (yarn === 'slippery' ? SLIPPERY_LESS : 0);
+	if (hand === 'left' && keep === 'fabric' && crossing.work.some((word) => word.endsWith('tbl')))
+		cautions.push('Worked left-handed, a stitch through its back loop twists the other way.');
+	if (needles > 0) return cautions;
+	const limit = freeLimit(circumstances);
 	if (crossing.stitches > limit)
 		cautions.push(
 			`Without a needle, ${LEARNERS[level]} are comfortable up to ${limit} stitches${yarn === 'slippery' ? ' in slippery yarn' : ''}; this crossing has ${crossing.stitches}.`
 		);
-	if (loose > crossing.stitches * FREE_SHARE)
-		cautions.push(`More than half of the stitches hang free at once: ${loose} of ${crossing.stitches}.`);
+	if (loose * 100 > crossing.stitches * rules.freeShare)
+		cautions.push(
+			`More than ${rules.freeShare === 50 ? 'half' : `${rules.freeShare} in a hundred`} of the stitches hang free at once: ${loose} of ${crossing.stitches}.`
+		);
 	return cautions;
 }

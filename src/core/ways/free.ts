@@ -34,6 +34,7 @@ export const freeReach: KnownWay = {
 export const freeRightStart: KnownWay = {
 	id: 'free-right-start',
 	title: 'Start from the right needle',
+	leftHanded: 'Start from the left needle',
 	gist: 'What hangs free hangs in front, where you see it.',
 	needles: 0,
 	fits: (crossing) => crossing.stitches <= MOST_FROM_RIGHT && isRight(crossing),

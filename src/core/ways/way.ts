@@ -6,6 +6,8 @@ import type { Move } from '../hands/moves';
 export interface KnownWay {
 	readonly id: string;
 	readonly title: string;
+	/** how it is called for left-handed hands, where that differs */
+	readonly leftHanded?: string;
 	/** what a learner should know before choosing it */
 	readonly gist: string;
 	/** cable needles it takes */
