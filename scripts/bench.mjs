@@ -3,6 +3,7 @@ import { PondServer } from './lib/pondServer.mjs';
 import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
 import { readName } from './bench/readName.mjs';
+import { search } from './bench/search.mjs';
 
 /**
  * Prints each figure beside its goal; smaller is better. With `--json`, nothing but the figures.
@@ -12,7 +13,7 @@ import { readName } from './bench/readName.mjs';
 
 register();
 /** @type {Figure[]} */
-const figures = [await readName()];
+const figures = [await readName(), ...(await search())];
 const server = await PondServer.make();
 try {
 	figures.push(await pageJs(server.address), await pageServer(server.address));

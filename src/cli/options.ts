@@ -29,18 +29,22 @@ const WAY_OPTIONS = {
 	mounts: z.enum(['right', 'left'])
 };
 
+/** Options that are given by their name alone. */
+const FLAGS = ['search'];
+
 /** The words of a command and its options, as text. */
 export interface Given {
 	readonly words: readonly string[];
 	readonly options: Readonly<Record<string, string | undefined>>;
+	readonly flags: readonly string[];
 }
 
 const GIVEN = {
 	read: givenBy(NAME_OPTIONS),
 	name: givenBy(NAMING_OPTIONS),
 	say: givenBy(SAY_OPTIONS),
-	ways: givenBy(WAY_OPTIONS),
-	play: givenBy(WAY_OPTIONS)
+	ways: givenBy(WAY_OPTIONS, FLAGS),
+	play: givenBy(WAY_OPTIONS, FLAGS)
 };
 
 /** Reads a command's words and options: `words` are named for the message when one is missing or too many. */
@@ -53,9 +57,11 @@ export function given(verb: keyof typeof GIVEN, args: readonly string[], words: 
 	);
 }
 
-function givenBy(choices: Readonly<Record<string, z.ZodMiniType<string>>>) {
-	const names = Object.keys(choices);
-	const config = Object.fromEntries(names.map((name) => [name, { type: 'string' as const }]));
+function givenBy(choices: Readonly<Record<string, z.ZodMiniType<string>>>, flags: readonly string[] = []) {
+	const names = [...Object.keys(choices), ...flags];
+	const config = Object.fromEntries(
+		names.map((name) => [name, { type: flags.includes(name) ? ('boolean' as const) : ('string' as const) }])
+	);
 	return (args: readonly string[]): Result<Given> => {
 		let parsed;
 		try {
@@ -66,13 +72,19 @@ function givenBy(choices: Readonly<Record<string, z.ZodMiniType<string>>>) {
 				`${(error as Error).message.split('.')[0]}. Options here: ${names.map((name) => `--${name}`).join(' ')}.`
 			);
 		}
-		const options = parsed.values as Record<string, string | undefined>;
-		for (const [name, value] of Object.entries(options)) {
+		const options: Record<string, string> = {};
+		for (const [name, value] of Object.entries(parsed.values)) {
+			if (typeof value !== 'string') continue;
+			options[name] = value;
 			if (z.safeParse(choices[name], value).success) continue;
 			const choice = choices[name];
 			const wanted = choice instanceof z.ZodMiniEnum ? choice.options.join(', ') : 'a number from 1 to 999';
 			return fault('unreadable', `“--${name} ${value}” is not understood; give ${wanted}.`);
 		}
-		return good({ words: parsed.positionals, options });
+		return good({
+			words: parsed.positionals,
+			options,
+			flags: flags.filter((name) => parsed.values[name])
+		});
 	};
 }

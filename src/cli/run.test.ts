@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { layered } from '../core/crossing/crossing';
 import { groups } from '../core/crossing/groups';
 import { bedWaysOf } from '../core/ways/bed';
 import { anyCrossing } from '../../tests/support/arbitrary';
@@ -217,6 +218,46 @@ describe('machine and loom', () => {
 
 	it('take no purl, and say so', () => {
 		expect(run(['ways', '2/2 RPC', '--medium', 'loom'])).toMatchObject({ error: { code: 'conflict' } });
+	});
+});
+
+describe('found ways', () => {
+	const wide = JSON.stringify(layered([4, 1, 3, 2], [2, 0, 3, 1], () => 'k'));
+	const idsOf = (...args: string[]) => {
+		const answer = run(args);
+		return answer.ok
+			? (answer.value as { ways: { id: string }[] }).ways.map(({ id }) => id)
+			: answer.error.code;
+	};
+
+	it('are given where no named way fits, whatever the needles, or when asked for', () => {
+		expect(idsOf('ways', wide)).toEqual(['found-1', 'found-2', 'found-3']);
+		expect(idsOf('ways', wide, '--needles', '0')).toEqual(['found-1']);
+		expect(idsOf('ways', '5/5 RC', '--needles', '0')).toEqual(['found-1']);
+		expect(idsOf('ways', '1/1 RC', '--needles', '0')).not.toContain('found-1');
+		expect(idsOf('ways', '1/1 RC', '--needles', '0', '--search')).toContain('found-1');
+	});
+
+	it('can be played by their id, also in brioche and with layers', () => {
+		for (const args of [
+			[wide, 'found-2'],
+			['2/2 RC', 'found-1'],
+			['3/3 LC', 'found-1', '--medium', 'double-front']
+		])
+			expect(run(['play', ...args])).toMatchObject({ ok: true, value: { agrees: true } });
+		expect(run(['play', wide, 'found-9'])).toMatchObject({ error: { code: 'unreadable' } });
+	});
+});
+
+describe('other media', () => {
+	it('are said in their own words by “say”', () => {
+		const text = (...args: string[]) => {
+			const answer = run(['say', ...args]);
+			return answer.ok ? (answer.value as { text: string }).text : answer.error.code;
+		};
+		expect(text('2/2 RC', '--medium', 'double', '--terms', 'uk')).toMatch(/2 pairs .* at back/);
+		expect(text('1 over 1 right over left', '--medium', 'loom', '--parked', 'inside')).toContain('inside');
+		expect(text('2/2 RPC', '--medium', 'loom')).toBe('conflict');
 	});
 });
 

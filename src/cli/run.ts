@@ -8,10 +8,11 @@ import type { Move } from '../core/hands/moves';
 import type { Leg } from '../core/hands/state';
 import { fault, good, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
-import { bedWaysOf } from '../core/ways/bed';
+import { bedWaysOf, type BedWay } from '../core/ways/bed';
 import { waysOf, type Way, type WayOptions } from '../core/ways/ways';
+import { isBed, type Bed, type Medium } from '../core/media/medium';
 import type { ReadOptions } from '../core/naming/reading';
-import { say } from '../core/naming/say';
+import { sayIn } from '../core/ways/sayIn';
 import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from '../core/naming/schools';
 import { given, type Given } from './options';
 
@@ -64,14 +65,8 @@ function answerSay(args: readonly string[]): Result<unknown> {
 	if (!named.ok) return named;
 	const { crossing, said } = named.value;
 	const { medium = 'hand', hand, keep, terms } = asked.value.options;
-	if (medium !== 'hand')
-		return fault('unreadable', '“say” writes hand crossings out so far; leave --medium away.');
-	const text = say(crossing, {
-		hand: 'right',
-		keep: 'fabric',
-		terms: 'us',
-		...onlyGiven({ hand, keep, terms })
-	});
+	const words = { hand: 'right', keep: 'fabric', terms: 'us', ...onlyGiven({ hand, keep, terms }) } as const;
+	const text = sayIn(crossing, medium as Medium, words, parkedIn(asked.value));
 	return text.ok ? good({ ...said, text: text.value }) : text;
 }
 
@@ -82,7 +77,8 @@ function answerWays(args: readonly string[]): Result<unknown> {
 	if (!named.ok) return named;
 	const { crossing, said } = named.value;
 	const bed = bedOf(asked.value);
-	if (bed) return good({ ...said, ways: bedWaysOf(crossing, bed) });
+	if (bed)
+		return good({ ...said, ways: bedWaysOf(crossing, bed, { parked: parkedIn(asked.value) }).map(printWay) });
 	return good({ ...said, ways: waysOf(crossing, wayOptions(asked.value)).map(printWay) });
 }
 
@@ -102,12 +98,7 @@ function answerPlay(args: readonly string[]): Result<unknown> {
 	return good({ ...said, frames: framesOf(played.value), result, agrees });
 }
 
-function answerPlayBed(
-	asked: Given,
-	crossing: Crossing,
-	said: object,
-	medium: 'machine' | 'loom'
-): Result<unknown> {
+function answerPlayBed(asked: Given, crossing: Crossing, said: object, medium: Bed): Result<unknown> {
 	const way = asked.words[1];
 	let moves;
 	if (way.trimStart().startsWith('{')) {
@@ -115,7 +106,7 @@ function answerPlayBed(
 		if (!script.ok) return script;
 		moves = script.value.moves;
 	} else {
-		const ways = bedWaysOf(crossing, medium);
+		const ways = bedWaysOf(crossing, medium, { parked: parkedIn(asked) });
 		const found = ways.find(({ id }) => id === way);
 		if (!found) return noSuchWay(way, ways);
 		moves = found.moves;
@@ -126,9 +117,12 @@ function answerPlayBed(
 	return good({ ...said, frames: frames.value, result, agrees });
 }
 
-function bedOf({ options }: Given): 'machine' | 'loom' | null {
-	return options.medium === 'machine' || options.medium === 'loom' ? options.medium : null;
+function bedOf({ options }: Given): Bed | null {
+	const medium = options.medium as Medium | undefined;
+	return medium && isBed(medium) ? medium : null;
 }
+
+const parkedIn = ({ options }: Given) => options.parked as ReadOptions['parked'];
 
 /** The crossing a verb works with: the likeliest reading, saying so when there are others. */
 function firstReading(asked: Given) {
@@ -153,7 +147,7 @@ function scriptOf(
 		const script = parsedScript(way, (json) => parseMoves(json, crossing.stitches));
 		return script.ok ? good({ mounts, ...script.value }) : script;
 	}
-	const ways = waysOf(crossing, options);
+	const ways = waysOf(crossing, { ...options, search: options.search || way.startsWith('found-') });
 	const found = ways.find(({ id }) => id === way);
 	return found ? good({ moves: found.moves, mounts }) : noSuchWay(way, ways);
 }
@@ -170,7 +164,7 @@ function noSuchWay(way: string, ways: readonly { id: string }[]): Result<never> 
 	);
 }
 
-function printWay({ id, title, moves, movements, mostLoose, result, agrees, cautions }: Way) {
+function printWay({ id, title, moves, movements, mostLoose, result, agrees, cautions }: Way | BedWay) {
 	return { id, title, moves, movements, mostLoose, result, agrees, cautions };
 }
 
@@ -180,9 +174,10 @@ function nameOptions({ options }: Given): ReadOptions {
 	return { count, centre, groups: number(groups), width: number(width), medium, parked } as ReadOptions;
 }
 
-function wayOptions({ options }: Given): Partial<WayOptions> {
-	const { needles, yarn, level, mounts } = options;
-	return onlyGiven({ needles: needles && Number(needles), yarn, level, mounts });
+function wayOptions({ options, flags }: Given): Partial<WayOptions> & { search: boolean } {
+	const { needles, yarn, level, mounts, hand, keep } = options;
+	const given = onlyGiven({ needles: needles && Number(needles), yarn, level, mounts, hand, keep });
+	return { ...given, search: flags.includes('search') };
 }
 
 /** Only what was given, so that it may lie over the defaults. */

@@ -17,7 +17,8 @@ export function shaped<Shape extends z.ZodMiniType>(
 	if (parsed.success) return good(parsed.data);
 	const [issue] = parsed.error.issues;
 	const place = issue.path.length > 0 ? ` At “${issue.path.join('.')}”:` : '';
-	return fault('unreadable', `This is not ${what}.${place} ${issue.message}.`);
+	const message = issue.message.replace('received undefined', 'and nothing is there').replace(/\.$/, '');
+	return fault('unreadable', `This is not ${what}.${place} ${message}.`);
 }
 
 /** The value that JSON text holds, or `unreadable` with the character where it breaks off when that is known. */

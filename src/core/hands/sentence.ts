@@ -237,7 +237,8 @@ function yarn(move: MoveOf<'yarn'>, say: Speaker): Told {
 	};
 }
 
-function joined(items: readonly number[]): string {
+/** `1, 2 and 3`. */
+export function joined(items: readonly number[]): string {
 	if (items.length < 2) return items.join('');
 	return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
 }

@@ -21,30 +21,30 @@ export function settle(
 	const now = placesOf(after);
 	// Most moves change nothing, so where stitches were is looked up only when something does.
 	let then: Place[] | null = null;
-	let over = after.over;
+	let over = after.over as Pair[];
+	let crossed = after.crossed as number[];
 	for (const stitch of moved) {
 		for (let other = 1; other <= after.stitches; other++) {
 			if (other === stitch) continue;
 			const [low, high] = stitch < other ? [stitch, other] : [other, stitch];
 			const standing = stand(now[low], now[high]);
 			if (standing === null) continue;
-			const settled = isSettled(over, low, high);
+			const settled = ((crossed[low] >> high) & 1) === 1;
 			if (standing === 'kept') {
 				if (!settled) continue;
 				return fault('conflict', `stitches ${low} and ${high} would change places a second time`);
 			}
 			if (settled) continue;
 			then ??= placesOf(before);
-			over = [...over, inFront(then, stitch, other, pass)];
+			if (over === after.over) {
+				over = [...over];
+				crossed = crossed.slice();
+			}
+			over.push(inFront(then, stitch, other, pass));
+			crossed[low] |= 1 << high;
 		}
 	}
-	return good(over === after.over ? after : { ...after, over });
-}
-
-function isSettled(over: readonly Pair[], a: number, b: number): boolean {
-	for (const [front, behind] of over)
-		if ((front === a && behind === b) || (front === b && behind === a)) return true;
-	return false;
+	return good(over === after.over ? after : { ...after, over, crossed });
 }
 
 /** How the lower- and the higher-numbered stitch of a pair stand, where that can be told. */

@@ -55,6 +55,8 @@ export interface HandState {
 	readonly reach: Reach | null;
 	/** pairs that have changed places, `[in front, behind]` */
 	readonly over: readonly Pair[];
+	/** the same pairs to look up: by the lower position, one bit for each higher one */
+	readonly crossed: readonly number[];
 	readonly placings: number;
 }
 
@@ -78,6 +80,7 @@ export function startOf(stitches: number, mounts?: readonly Leg[]): HandState {
 		staying: [],
 		reach: null,
 		over: [],
+		crossed: legs.map(() => 0),
 		placings: 0
 	};
 }

@@ -43,8 +43,15 @@ export function stepsOf(moves: readonly Move[]): Move[] {
 	);
 }
 
-function tellCrossed({ order, over }: Crossing): Told {
+/** The words for the moment when all is worked. */
+export function tellCrossed({ order, over }: Crossing): Told {
 	const front = [...new Set(over.map(([stitch]) => stitch))];
+	if (front.length === 0)
+		return {
+			short: 'Worked',
+			sentence: 'Worked: every stitch is where it was.',
+			detail: 'Nothing changes places in this row.'
+		};
 	const behind = [...new Set(over.map(([, stitch]) => stitch))].sort((a, b) => a - b);
 	const lie = front.length === 1 ? 'lies' : 'lie';
 	return {

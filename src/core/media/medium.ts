@@ -3,15 +3,23 @@ import { fault, good, type Result } from '../result';
 import { briocheCrossing, checkParity } from './brioche';
 import { doubled, doubledInFront } from './double';
 
-/** What the cross is made in. `double` moves whole pairs of double knitting, `double-front` the front layer only. */
-export type Medium = 'hand' | 'brioche' | 'double' | 'double-front' | 'machine' | 'loom';
+/** What a cross can be made in. `double` moves whole pairs of double knitting, `double-front` the front layer only. */
+export const MEDIA = [
+	...(['hand', 'twisted', 'slipped', 'brioche', 'double', 'double-front', 'machine', 'loom'] as const)
+];
+export type Medium = (typeof MEDIA)[number];
+
+/** The media whose stitches sit on a machine's needles or a loom's pegs. */
+export type Bed = Extract<Medium, 'machine' | 'loom'>;
+export const isBed = (medium: Medium): medium is Bed => medium === 'machine' || medium === 'loom';
 
 /**
  * A crossing read from a name or a sentence, in the positions and words of a medium: a brioche unit is one position, a
- * double-knit pair is two. Outside hand knitting the words of a name cannot purl or twist: `conflict`.
+ * double-knit pair is two. Where a medium has words of its own, those of a name cannot purl or twist: `conflict`.
  */
 export function inMedium(crossing: Crossing, medium: Medium): Result<Crossing> {
-	if (medium === 'hand') return good(crossing);
+	if (medium === 'hand' || medium === 'slipped') return good(crossing);
+	if (medium === 'twisted') return good(twisted(crossing));
 	const odd = crossing.work.find((word) => word !== 'k');
 	if (odd)
 		return fault(
@@ -19,7 +27,7 @@ export function inMedium(crossing: Crossing, medium: Medium): Result<Crossing> {
 			`${MEDIUM_WORDS[medium]} has no ${odd === 'p' ? 'purl' : 'twisted'} cross of its own; give the plain name.`
 		);
 	if (medium === 'brioche') return briocheCrossing(crossing);
-	if (medium === 'machine' || medium === 'loom') return good(crossing);
+	if (isBed(medium)) return good(crossing);
 	if (crossing.stitches * 2 > MOST_STITCHES)
 		return fault(
 			'size',
@@ -28,10 +36,16 @@ export function inMedium(crossing: Crossing, medium: Medium): Result<Crossing> {
 	return good(medium === 'double' ? doubled(crossing) : doubledInFront(crossing));
 }
 
+/** Every knit stitch through its back loop; purls keep the ground. */
+const twisted = (crossing: Crossing): Crossing => ({
+	...crossing,
+	work: crossing.work.map((word) => (word === 'k' ? 'ktbl' : word))
+});
+
 /** A crossing given in a medium's own positions: its parity is checked, and that machine and loom have plain stitches. */
 export function checkMedium(crossing: Crossing, medium: Medium): Result<Crossing> {
 	if (medium === 'brioche') return checkParity(crossing);
-	if ((medium === 'machine' || medium === 'loom') && crossing.work.some((word) => word !== 'k'))
+	if (isBed(medium) && crossing.work.some((word) => word !== 'k'))
 		return fault(
 			'conflict',
 			`${MEDIUM_WORDS[medium]} makes plain stitches: every word of “work” is “k” there.`
@@ -39,11 +53,14 @@ export function checkMedium(crossing: Crossing, medium: Medium): Result<Crossing
 	return good(crossing);
 }
 
-const MEDIUM_WORDS: Readonly<Record<Medium, string>> = {
+/** How a sentence calls each medium. */
+export const MEDIUM_WORDS: Readonly<Record<Medium, string>> = {
 	hand: 'Hand knitting',
+	twisted: 'Twisted knitting',
+	slipped: 'Slipped stitches',
 	brioche: 'Brioche',
 	double: 'Double knitting',
-	'double-front': 'Double knitting',
+	'double-front': 'Double knitting, front layer',
 	machine: 'The machine',
 	loom: 'The loom'
 };

@@ -3,17 +3,18 @@ import { frontToBack } from '../crossing/depth';
 import { groups } from '../crossing/groups';
 import { bedMovementsOf, bedOutcome, playBed, type BedMove } from '../hands/bed';
 import type { Outcome } from '../hands/play';
+import { widestSet } from '../media/facts';
+import type { Bed } from '../media/medium';
+import { USUAL_RULES, type Rules } from '../rules';
 
-/** From this many stitches on, needles are pushed forward for the next pass. */
-const FORWARD_FROM = 4;
-/** Sets wider than this strain a machine, and are beyond most looms. */
-const WIDE_SET = 3;
 const TOOLS = ['a', 'b', 'c'] as const;
+type Parked = 'outside' | 'inside';
 
 /** A way at a machine's bed or a loom's pegs, played through. */
 export interface BedWay {
 	readonly id: 'machine-tools' | 'loom-park';
 	readonly title: string;
+	readonly gist: string;
 	readonly moves: readonly BedMove[];
 	readonly movements: number;
 	/** tools hold, so nothing ever hangs loose */
@@ -23,11 +24,19 @@ export interface BedWay {
 	readonly cautions: readonly string[];
 }
 
-/** The ways at the bed: one for two and three groups that move, none for more, for want of tools. */
-export function bedWaysOf(crossing: Crossing, medium: 'machine' | 'loom'): BedWay[] {
+/**
+ * The ways at the bed: one for two and three groups that move, none for more, for want of tools.
+ *
+ * @param parked where a loom's sets wait; outside if not given
+ */
+export function bedWaysOf(
+	crossing: Crossing,
+	medium: Bed,
+	{ parked = 'outside', rules = USUAL_RULES }: { parked?: Parked; rules?: Rules } = {}
+): BedWay[] {
 	const sets = setsOf(crossing);
 	if (sets.length > TOOLS.length) return [];
-	const moves = medium === 'machine' ? machineScript(crossing, sets) : loomScript(sets);
+	const moves = medium === 'machine' ? machineScript(sets, crossing, rules) : loomScript(sets, parked);
 	const frames = playBed(crossing.stitches, moves, medium);
 	if (!frames.ok) throw new Error(frames.error.message);
 	const { agrees, ...result } = bedOutcome(crossing, frames.value);
@@ -35,13 +44,17 @@ export function bedWaysOf(crossing: Crossing, medium: 'machine' | 'loom'): BedWa
 	return [
 		{
 			id: medium === 'machine' ? 'machine-tools' : 'loom-park',
-			title: medium === 'machine' ? 'Transfer tools, purl side facing' : 'Lift, park outside, re-seat',
+			title: medium === 'machine' ? 'Transfer tools, purl side facing' : `Lift, park ${parked}, re-seat`,
+			gist:
+				medium === 'machine'
+					? 'The set hung first lies in front on the right side.'
+					: `What waits ${parked} ends ${parked === 'outside' ? 'in front' : 'behind'}.`,
 			moves,
 			movements: bedMovementsOf(moves),
 			mostLoose: 0,
 			result,
 			agrees,
-			cautions: cautionsOf(sets, medium)
+			cautions: cautionsOf(crossing, medium, rules)
 		}
 	];
 }
@@ -66,35 +79,48 @@ function setsOf(crossing: Crossing): MovingSet[] {
 }
 
 /** Every set is lifted, and the one that is to lie in front is hung first, nearest the bed. */
-function machineScript({ stitches }: Crossing, sets: readonly MovingSet[]): BedMove[] {
+function machineScript(
+	sets: readonly MovingSet[],
+	{ stitches }: Crossing,
+	{ forwardFrom }: Pick<Rules, 'forwardFrom'>
+): BedMove[] {
 	const tools = new Map(sets.map((set, i) => [set, TOOLS[i]]));
 	const lifts = sets.map((set): BedMove => ({ do: 'lift', tool: tools.get(set)!, from: set.from }));
 	const hangs = byDepth(sets).map((set): BedMove => ({ do: 'hang', tool: tools.get(set)!, on: set.on }));
 	const touched = sets.flatMap(({ from }) => from).sort((a, b) => a - b);
-	const forward: BedMove[] = stitches >= FORWARD_FROM ? [{ do: 'forward', needles: touched }] : [];
+	const forward: BedMove[] =
+		touched.length > 0 && stitches >= forwardFrom ? [{ do: 'forward', needles: touched }] : [];
 	return [...lifts, ...hangs, ...forward, { do: 'pass' }];
 }
 
-/** The set that is to lie in front waits outside while the others are re-seated, the one furthest back first. */
-function loomScript(sets: readonly MovingSet[]): BedMove[] {
-	const front = byDepth(sets);
-	const lifts = front.flatMap((set, i): BedMove[] => {
+/**
+ * All sets are lifted and all but one wait where they are parked. Outside, the one furthest back is re-seated first and
+ * the front one last; inside, the other way round.
+ */
+function loomScript(sets: readonly MovingSet[], parked: Parked): BedMove[] {
+	const last = parked === 'outside' ? byDepth(sets) : byDepth(sets).reverse();
+	const lifts = last.flatMap((set, i): BedMove[] => {
 		const lift: BedMove = { do: 'lift', tool: TOOLS[i], from: set.from };
-		return i < front.length - 1 ? [lift, { do: 'park', tool: TOOLS[i], at: 'outside' }] : [lift];
+		return i < last.length - 1 ? [lift, { do: 'park', tool: TOOLS[i], at: parked }] : [lift];
 	});
-	const hangs = front.map((set, i): BedMove => ({ do: 'hang', tool: TOOLS[i], on: set.on })).reverse();
+	const hangs = last.map((set, i): BedMove => ({ do: 'hang', tool: TOOLS[i], on: set.on })).reverse();
 	return [...lifts, ...hangs];
 }
 
 const byDepth = (sets: readonly MovingSet[]) => [...sets].sort((a, b) => a.depth - b.depth);
 
-function cautionsOf(sets: readonly MovingSet[], medium: 'machine' | 'loom'): string[] {
-	const widest = Math.max(...sets.map(({ from }) => from.length));
-	if (medium === 'machine')
-		return widest >= WIDE_SET
-			? [
-					'Three and more over three strain the yarn: loosen the tension by a number or more, go slowly, use no brittle yarn.'
-				]
+/** What strains yarn, machine and people. */
+function cautionsOf(crossing: Crossing, medium: Bed, { strainFrom, loomMost }: Rules): string[] {
+	const widest = widestSet(crossing);
+	if (medium === 'loom')
+		return widest > loomMost
+			? [`Sets of more than ${loomMost} are beyond most looms: the strands do not reach.`]
 			: [];
-	return widest > WIDE_SET ? ['Over 3/3 is beyond most looms: the strands do not reach.'] : [];
+	const hurt = 'Keep fingers clear of the moving carriage and of hung weights.';
+	return widest >= strainFrom
+		? [
+				`Sets of ${strainFrom} and more strain the yarn: loosen the tension by a number or more, go slowly, use no brittle yarn.`,
+				hurt
+			]
+		: [hurt];
 }

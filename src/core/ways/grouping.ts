@@ -84,7 +84,8 @@ function grown(
 	}
 }
 
-function joinTo(told: Move[], move: Move): void {
+/** Adds a move to a script; one that goes on as the last one did becomes part of it. */
+export function joinTo(told: Move[], move: Move): void {
 	const last = told.at(-1);
 	if (last?.do === 'slip' && move.do === 'slip' && last.from === move.from && last.to === move.to)
 		told[told.length - 1] = { ...last, count: last.count + move.count } as Move;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyCrossing } from '../../../tests/support/arbitrary';
 import { layered, type Crossing } from '../crossing/crossing';
-import { movementsOf, type Move } from '../hands/moves';
+import { movementsOf, type Move, type Moves } from '../hands/moves';
 import { mostLoose, outcome, play } from '../hands/play';
 import { constructed } from './construct';
 import { finding, longWays } from './found';
@@ -134,7 +134,7 @@ describe('found ways', () => {
 describe('a script of one’s own', () => {
 	it('is played and measured like any way, or refused with its move', () => {
 		const rc = layered([2, 1], [1, 0], () => 'k');
-		const moves: Move[] = [
+		const moves: Moves['moves'] = [
 			{ do: 'slip', count: 1, from: 'left', to: 'cable1', hold: 'front' },
 			{ do: 'work', from: 'left', stitches: ['k'] },
 			{ do: 'work', from: 'cable1', stitches: ['k'] }

@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest';
+import { printKey } from '$core/formats/key';
+import { readKey } from '$core/naming/key';
+import { keyFromFile, printKeyCsv } from './keyFile';
+
+const KEY = `C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn
+Eel cross: sl next 2 sts to cn, hold in back, k1, k2 from cn
+T3F`;
+const lines = readKey(KEY);
+
+describe('a key in a file', () => {
+	it('comes back the same from JSON and from CSV', () => {
+		const key = { title: 'Eel panel', text: KEY };
+		const again = (file: string) => {
+			const parsed = keyFromFile(file, 'Eel panel');
+			if (!parsed.ok) throw new Error(parsed.error.message);
+			return readKey(parsed.value.text).map(({ label, definition }) => [label, definition]);
+		};
+		const wanted = lines.map(({ label, definition }) => [label, definition]);
+		expect(again(JSON.stringify(printKey(key)))).toEqual(wanted);
+		expect(again(printKeyCsv(key))).toEqual(wanted);
+		expect(again(KEY)).toEqual(wanted);
+	});
+
+	it('is refused from a file that is none, with what was expected', () => {
+		expect(keyFromFile('{"format":"x"}', '')).toMatchObject({ ok: false, error: { code: 'unreadable' } });
+		expect(keyFromFile('name,meaning\nC4F,x', '')).toMatchObject({ ok: false, error: { at: 1 } });
+		expect(keyFromFile('{"a', '')).toMatchObject({ ok: false });
+	});
+});
