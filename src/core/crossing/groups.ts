@@ -7,7 +7,16 @@ export type Group = readonly number[];
  * The crossing's groups in needle order: the longest runs of neighbouring positions that stay together and have
  * the same relation to every other stitch. A run that never moves is a group too.
  */
-export function groups({ order, over }: Pick<Crossing, 'order' | 'over'>): Group[] {
+export function groups(crossing: Pick<Crossing, 'order' | 'over'>): readonly Group[] {
+	let found = known.get(crossing);
+	if (!found) known.set(crossing, (found = runsOf(crossing)));
+	return found;
+}
+
+// Every way asks for the groups of the crossing it is for.
+const known = new WeakMap<object, readonly Group[]>();
+
+function runsOf({ order, over }: Pick<Crossing, 'order' | 'over'>): Group[] {
 	const place = new Map(order.map((position, i) => [position, i]));
 	const relations = relationsOf(order.length, over);
 	const runs: number[][] = [];
@@ -27,10 +36,10 @@ export function isTwoGroup(crossing: Crossing): boolean {
 	return crossing.over.length > 0 && groups(crossing).length === 2;
 }
 
-type Relations = readonly (readonly number[])[];
+type Relations = readonly Int8Array[];
 
 function relationsOf(stitches: number, over: readonly Pair[]): Relations {
-	const relations = Array.from({ length: stitches + 1 }, () => Array.from({ length: stitches + 1 }, () => 0));
+	const relations = Array.from({ length: stitches + 1 }, () => new Int8Array(stitches + 1));
 	for (const [front, behind] of over) {
 		if (front > stitches || behind > stitches) continue;
 		relations[front][behind] = 1;

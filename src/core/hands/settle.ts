@@ -1,6 +1,6 @@
 import type { Pair } from '../crossing/crossing';
 import { fault, good, type Result } from '../result';
-import { placesOf, type HandState, type Place } from './state';
+import { placesOf, RIGHT, type HandState, type Places } from './state';
 
 /**
  * Settles who lies in front for every pair in which a moved stitch now stands in changed order for the first time.
@@ -20,14 +20,14 @@ export function settle(
 ): Result<HandState> {
 	const now = placesOf(after);
 	// Most moves change nothing, so where stitches were is looked up only when something does.
-	let then: Place[] | null = null;
+	let then: Places | null = null;
 	let over = after.over as Pair[];
 	let crossed = after.crossed as number[];
 	for (const stitch of moved) {
 		for (let other = 1; other <= after.stitches; other++) {
 			if (other === stitch) continue;
 			const [low, high] = stitch < other ? [stitch, other] : [other, stitch];
-			const standing = stand(now[low], now[high]);
+			const standing = stand(now, low, high);
 			if (standing === null) continue;
 			const settled = ((crossed[low] >> high) & 1) === 1;
 			if (standing === 'kept') {
@@ -48,23 +48,18 @@ export function settle(
 }
 
 /** How the lower- and the higher-numbered stitch of a pair stand, where that can be told. */
-function stand(low: Place, high: Place): 'kept' | 'changed' | null {
-	if (low.where === high.where) {
+function stand({ where, index }: Places, low: number, high: number): 'kept' | 'changed' | null {
+	if (where[low] === where[high]) {
 		// The right needle counts from its tip, so the lower number lies further from it.
-		const lowFirst = low.index < high.index;
-		return lowFirst === (low.where !== 'right') ? 'kept' : 'changed';
+		const lowFirst = index[low] < index[high];
+		return lowFirst === (where[low] !== RIGHT) ? 'kept' : 'changed';
 	}
-	if (high.where === 'right') return 'changed';
-	return low.where === 'right' ? 'kept' : null;
+	if (where[high] === RIGHT) return 'changed';
+	return where[low] === RIGHT ? 'kept' : null;
 }
 
-function inFront(
-	places: readonly Place[],
-	moved: number,
-	other: number,
-	pass: 'front' | 'behind' | null
-): Pair {
-	const depth = places[moved].depth - places[other].depth;
-	if (depth !== 0) return depth > 0 ? [moved, other] : [other, moved];
+function inFront({ depth }: Places, moved: number, other: number, pass: 'front' | 'behind' | null): Pair {
+	const nearer = depth[moved] - depth[other];
+	if (nearer !== 0) return nearer > 0 ? [moved, other] : [other, moved];
 	return pass === 'behind' ? [other, moved] : [moved, other];
 }

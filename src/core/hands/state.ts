@@ -85,29 +85,39 @@ export function startOf(stitches: number, mounts?: readonly Leg[]): HandState {
 	};
 }
 
-/** Where a stitch is: which needle or holder, its index there, and its depth (larger is nearer the viewer). */
-export interface Place {
-	readonly where: string;
-	readonly index: number;
-	readonly depth: number;
+/** Where every stitch is, by position from index 1: which needle or holder, its index there, its depth. */
+export interface Places {
+	/** `LEFT`, `RIGHT`, or a number for each holder */
+	readonly where: number[];
+	readonly index: number[];
+	/** larger is nearer the viewer */
+	readonly depth: number[];
 }
 
-/** The place of every stitch, by position from index 1. The right needle wins for stitches that stay on the left. */
-export function placesOf(state: HandState): Place[] {
-	const places: Place[] = [];
-	lay(places, state.left, 'left', 0);
+export const LEFT = 0;
+export const RIGHT = 1;
+
+/** The place of every stitch. The right needle wins for stitches that stay on the left. */
+export function placesOf(state: HandState): Places {
+	const places: Places = { where: [], index: [], depth: [] };
+	lay(places, state.left, LEFT, 0);
+	let holder = RIGHT;
 	for (const name in state.cables) {
 		const held = state.cables[name as Cable]!;
-		lay(places, held.stitches, name, depthOf(held));
+		lay(places, held.stitches, ++holder, depthOf(held));
 	}
-	for (let i = 0; i < state.loose.length; i++)
-		lay(places, state.loose[i].stitches, `loose${i}`, depthOf(state.loose[i]));
-	lay(places, state.right, 'right', 0);
+	for (const held of state.loose) lay(places, held.stitches, ++holder, depthOf(held));
+	lay(places, state.right, RIGHT, 0);
 	return places;
 }
 
-function lay(places: Place[], stitches: readonly number[], where: string, depth: number): void {
-	for (let index = 0; index < stitches.length; index++) places[stitches[index]] = { where, index, depth };
+function lay({ where, index, depth }: Places, stitches: readonly number[], at: number, deep: number): void {
+	for (let i = 0; i < stitches.length; i++) {
+		const stitch = stitches[i];
+		where[stitch] = at;
+		index[stitch] = i;
+		depth[stitch] = deep;
+	}
 }
 
 const depthOf = ({ at, placed }: Held) => (at === 'front' ? placed : -placed);
