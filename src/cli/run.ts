@@ -9,7 +9,7 @@ import type { Leg } from '../core/hands/state';
 import { fault, good, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
 import { bedWaysOf, type BedWay } from '../core/ways/bed';
-import { waysOf, type Way, type WayOptions } from '../core/ways/ways';
+import { wayOf, waysOf, type Way, type WayOptions } from '../core/ways/ways';
 import { isBed, type Bed, type Medium } from '../core/media/medium';
 import type { ReadOptions } from '../core/naming/reading';
 import { sayIn } from '../core/ways/sayIn';
@@ -147,9 +147,8 @@ function scriptOf(
 		const script = parsedScript(way, (json) => parseMoves(json, crossing.stitches));
 		return script.ok ? good({ mounts, ...script.value }) : script;
 	}
-	const ways = waysOf(crossing, { ...options, search: options.search || way.startsWith('found-') });
-	const found = ways.find(({ id }) => id === way);
-	return found ? good({ moves: found.moves, mounts }) : noSuchWay(way, ways);
+	const found = wayOf(crossing, way, options);
+	return found ? good({ moves: found.moves, mounts }) : noSuchWay(way, waysOf(crossing, options));
 }
 
 function parsedScript<Script>(text: string, parse: (json: unknown) => Result<Script>): Result<Script> {

@@ -1,8 +1,18 @@
+import type { Rules } from '$core/rules';
 import type { Voice } from '$core/hands/voice';
+import type { Level, Yarn } from '$core/ways/cautions';
+import type { Situation } from '$core/ways/advice';
 
-/** What a teacher has set: whose hands and words, and how the page looks. */
+/** What a teacher has set: whose hands and words, how the page looks, and for whom the Bench gives advice. */
 export interface Settings extends Voice {
 	readonly theme: 'day' | 'evening';
+	readonly level: Level;
+	readonly yarn: Yarn;
+	/** size of the working needles, in millimetres */
+	readonly needleMm: number;
+	readonly often: Situation['often'];
+	/** rules of thumb that the teacher has changed */
+	readonly rules: Partial<Rules>;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -11,5 +21,10 @@ export const DEFAULT_SETTINGS: Settings = {
 	yarnHand: 'right',
 	terms: 'us',
 	units: 'cm',
-	theme: 'day'
+	theme: 'day',
+	level: 'improver',
+	yarn: 'plain',
+	needleMm: 4,
+	often: 'some',
+	rules: {}
 };

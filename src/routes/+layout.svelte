@@ -34,7 +34,7 @@
 	]);
 
 	const PLACES = [
-		{ href: resolve('/'), name: 'Bench', here: (path: string) => path === '/' },
+		{ href: resolve('/'), name: 'Bench', here: (path: string) => path === '/' || path === '/key' },
 		{ href: resolve('/lessons'), name: 'Lessons', here: (path: string) => path.startsWith('/lessons') }
 	];
 	// The stage and the sheet have the page to themselves.

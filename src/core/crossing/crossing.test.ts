@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyCrossing } from '../../../tests/support/arbitrary';
+import { compared } from './compare';
 import { layered, sameCrossing, type Crossing } from './crossing';
 import { frontToBack } from './depth';
 import { groups, isTwoGroup } from './groups';
@@ -133,5 +134,18 @@ describe('checking a crossing', () => {
 		const wide = Array.from({ length: 16 }, (_, i) => i + 1);
 		expect(refusal({ stitches: 16, order: wide, over: [[1, 16]], work: wide.map(knit) })).toBe('size');
 		expect(refusal({ ...rc, work: ['k'] })).toBe('unreadable');
+	});
+});
+
+describe('two crossings side by side', () => {
+	it.each([
+		[rc, rc, 'The same crossing'],
+		[rc, lc, 'Mirror images'],
+		[rc, { ...rc, work: ['p', 'p', 'k', 'k'] as const }, 'worked in other words'],
+		[rc, layered([3, 4, 1, 2], [0, 1, 2, 3], () => 'p'), 'another strand lies in front'],
+		[rc, oneOverTwo, 'Two sizes: 4 stitches against 3'],
+		[oneOverTwo, twoOverOne, 'Another order']
+	])('are told apart in a sentence', (a, b, words) => {
+		expect(compared(a, b)).toContain(words);
 	});
 });

@@ -1,4 +1,5 @@
 import type { WorkWord } from '../crossing/crossing';
+import { entryOf, tellEntry } from './entry';
 import type { Move, MoveOf } from './moves';
 import type { Cable, HandState, Side } from './state';
 import { lengthSaid, type Voice } from './voice';
@@ -155,19 +156,19 @@ function work(move: MoveOf<'work'>, say: Speaker): Told {
 		? holder.slice(-move.stitches.length).reverse()
 		: holder.slice(at - 1, at - 1 + move.stitches.length);
 	const verb = VERBS[move.stitches[0]];
-	const plain = move.stitches[0] === 'p' ? 'purl' : 'knit';
+	const plain = move.stitches[0].startsWith('p') ? 'purl' : 'knit';
+	const entry = tellEntry(entryOf(move.stitches[0], say.state.start[stitches[0]]), say.voice.hand);
 	if (move.from !== 'left') {
 		return {
 			short: `${verb} ${say.bare(stitches)}, off the cable needle`,
 			sentence: `${verb} ${say.list(stitches)}, straight off ${say.cable(move.from)}.`,
-			detail: `From its ${far ? say.source : say.target}-hand end. ${howToWork(plain, say)}`
+			detail: `From its ${far ? say.source : say.target}-hand end. ${entry} ${howToWork(plain, say)}`
 		};
 	}
-	const waiting = waitingWords(say);
 	return {
 		short: `${verb} ${say.bare(stitches)}`,
 		sentence: `${verb} ${say.list(stitches)}, straight from the ${say.source} needle.`,
-		detail: waiting || howToWork(plain, say)
+		detail: `${entry} ${waitingWords(say) || howToWork(plain, say)}`
 	};
 }
 

@@ -2,7 +2,7 @@ import type { Crossing } from '../crossing/crossing';
 import type { Move } from './moves';
 import { play } from './play';
 import { tell, type Told } from './sentence';
-import type { HandState } from './state';
+import type { HandState, Leg } from './state';
 import type { Voice } from './voice';
 
 /** A way as a screen or a sheet goes through it: one more state than there are steps. */
@@ -16,18 +16,24 @@ export interface Script {
 /**
  * The steps of a script that has been played before, in words for one pair of hands.
  *
- * @param crossing as it is played (see `handed`)
- * @param moves a script that makes it, yarn moves included
+ * @param stitches how many it is for
+ * @param moves yarn moves included
+ * @param mounts the leg in front of each stitch at the start
  */
-export function scriptOf(crossing: Crossing, moves: readonly Move[], voice: Voice): Script {
+export function scriptOf(
+	{ stitches }: Pick<Crossing, 'stitches'>,
+	moves: readonly Move[],
+	voice: Voice,
+	mounts?: readonly Leg[]
+): Script {
 	const steps = stepsOf(moves);
-	const played = play(crossing.stitches, steps);
+	const played = play(stitches, steps, mounts);
 	if (!played.ok) throw new Error(played.error.message);
-	const { states } = played.value;
+	const { states, made } = played.value;
 	return {
 		steps,
 		states,
-		told: [...steps.map((step, i) => tell(step, states[i], voice)), tellCrossed(crossing)]
+		told: [...steps.map((step, i) => tell(step, states[i], voice)), tellCrossed(made)]
 	};
 }
 
@@ -44,7 +50,7 @@ export function stepsOf(moves: readonly Move[]): Move[] {
 }
 
 /** The words for the moment when all is worked. */
-export function tellCrossed({ order, over }: Crossing): Told {
+export function tellCrossed({ order, over }: Pick<Crossing, 'order' | 'over'>): Told {
 	const front = [...new Set(over.map(([stitch]) => stitch))];
 	if (front.length === 0)
 		return {

@@ -1,7 +1,7 @@
 import { scriptOf, type Script } from '../hands/steps';
 import type { Voice } from '../hands/voice';
 import { handed, type Handed } from '../ways/handed';
-import { waysOf, type Way } from '../ways/ways';
+import { wayOf, type Way } from '../ways/ways';
 import { crossingOf, type Lesson, type LessonCrossing, type Part } from './lesson';
 
 /** What a part lets learners see: a crossing for one pair of hands, and, in a part to show, each of its steps. */
@@ -16,7 +16,7 @@ export function showing(lesson: Lesson, part: Part, voice: Voice): Showing | nul
 	const taught = crossingOf(lesson, part);
 	if (!taught) return null;
 	const hands = handed(taught.crossing, voice);
-	const way = part.kind === 'show' && waysOf(hands.played).find(({ id }) => id === part.way);
+	const way = part.kind === 'show' && wayOf(hands.played, part.way);
 	const shown = way ? { way, script: scriptOf(hands.played, way.moves, voice) } : null;
 	return { taught, hands, shown };
 }

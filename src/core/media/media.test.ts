@@ -6,7 +6,7 @@ import { turnOver } from '../crossing/transform';
 import { lean } from '../crossing/lean';
 import { rulesWith, USUAL_RULES } from '../rules';
 import { factsOf, widestSet } from './facts';
-import { checkMedium, inMedium, MEDIA } from './medium';
+import { checkMedium, inMedium, MEDIA, plainOf } from './medium';
 import { rowsToSlip } from './slipped';
 
 const knit = () => 'k' as const;
@@ -24,6 +24,13 @@ describe('a crossing in a medium', () => {
 		expect(made(lpc, 'slipped')).toBe(lpc);
 		expect(made(rc, 'brioche')).toMatchObject({ order: rc.order, work: ['brk', 'slyo', 'brk', 'slyo'] });
 		expect(made(rc, 'machine')).toBe(rc);
+	});
+
+	it('goes by the name of the plain crossing it was made from', () => {
+		for (const medium of MEDIA) {
+			const there = made(rc, medium);
+			if (typeof there !== 'string') expect(plainOf(there, medium)).toEqual(rc);
+		}
 	});
 
 	it('is refused where the medium cannot make it', () => {

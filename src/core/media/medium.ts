@@ -42,6 +42,24 @@ const twisted = (crossing: Crossing): Crossing => ({
 	work: crossing.work.map((word) => (word === 'k' ? 'ktbl' : word))
 });
 
+/** A crossing as its name says it: brioche units and twisted stitches as plain ones, the front layer of double knitting. */
+export function plainOf(crossing: Crossing, medium: Medium): Crossing {
+	if (medium === 'hand' || medium === 'slipped' || isBed(medium)) return crossing;
+	if (medium === 'twisted')
+		return { ...crossing, work: crossing.work.map((word) => (word === 'ktbl' ? 'k' : word)) };
+	if (medium === 'brioche') return { ...crossing, work: crossing.work.map(() => 'k') };
+	const front = crossing.order.filter((stitch) => stitch % 2 === 1);
+	const pair = (stitch: number) => (stitch + 1) / 2;
+	return {
+		stitches: front.length,
+		order: front.map(pair),
+		over: crossing.over
+			.filter((stitches) => stitches.every((stitch) => stitch % 2 === 1))
+			.map(([a, b]) => [pair(a), pair(b)]),
+		work: front.map(() => 'k')
+	};
+}
+
 /** A crossing given in a medium's own positions: its parity is checked, and that machine and loom have plain stitches. */
 export function checkMedium(crossing: Crossing, medium: Medium): Result<Crossing> {
 	if (medium === 'brioche') return checkParity(crossing);

@@ -76,6 +76,11 @@ export function waysOf(
 	return [...known, ...foundWays(crossing, step.value, options)];
 }
 
+/** The way of a crossing that goes by an id, found ones included. */
+export function wayOf(crossing: Crossing, id: string, options: Partial<WayOptions> = {}): Way | undefined {
+	return waysOf(crossing, { ...options, search: id.startsWith('found-') }).find((way) => way.id === id);
+}
+
 /** Scripts that were found, played to prove what they make, best first. */
 export function foundWays(
 	crossing: Crossing,

@@ -6,8 +6,9 @@
 	let {
 		title,
 		open = $bindable(false),
+		wide = false,
 		children
-	}: { title: string; open?: boolean; children: Snippet } = $props();
+	}: { title: string; open?: boolean; wide?: boolean; children: Snippet } = $props();
 
 	const uid = $props.id();
 	let dialog: HTMLDialogElement;
@@ -21,7 +22,9 @@
 <dialog
 	bind:this={dialog}
 	aria-labelledby="{uid}-title"
-	class="m-auto max-h-[88dvh] w-[min(34rem,calc(100vw-2rem))] rounded-2xl border border-hairline bg-base-100 p-6 text-base-content shadow-2xl"
+	class="m-auto max-h-[88dvh] {wide
+		? 'w-[min(44rem,calc(100vw-2rem))]'
+		: 'w-[min(34rem,calc(100vw-2rem))]'} rounded-2xl border border-hairline bg-base-100 p-6 text-base-content shadow-2xl"
 	onclose={() => (open = false)}
 >
 	{#if open}

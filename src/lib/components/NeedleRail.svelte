@@ -27,9 +27,10 @@
 	import { cubicInOut } from 'svelte/easing';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
 	import { frontToBack } from '$core/crossing/depth';
+	import { entryOf } from '$core/hands/entry';
 	import { heldOf } from '$core/hands/state';
 	import { leaves, ripples } from '$lib/drawing/cloth';
-	import { cableNeedle, needle, workingYarn } from '$lib/drawing/paths';
+	import { cableNeedle, entry, needle, workingYarn } from '$lib/drawing/paths';
 	import {
 		groundOf,
 		layoutOf,
@@ -112,6 +113,12 @@
 	/** The needles that lie where needles do; one that has reached in is drawn before or after the loops it passes. */
 	const resting = $derived((['left', 'right'] as const).filter((side) => side !== state.reach?.needle));
 	const halo = $derived(targetsOf(next, state));
+	/** where the tip goes into the stitch that is worked next */
+	const entering = $derived(
+		next?.do === 'work' && halo.length > 0
+			? { stitch: halo[0], ...entryOf(next.stitches[0], state.start[halo[0]]) }
+			: null
+	);
 	const inPicture = (x: number) => (mirrored ? width - x : x);
 	const yarnPath = $derived(workingYarn(now.yarn, now.hand, state.yarn));
 	const disc = $derived(Math.max(textSize * 0.74, 16 * scale));
@@ -233,6 +240,17 @@
 		{#if state.yarn === 'front'}{@render yarn()}{/if}
 		{@render offNeedle('front')}
 
+		{#if entering}
+			<path
+				d={entry(now.loops[entering.stitch], scale, entering.towards)}
+				class="line-halo"
+				fill="none"
+				stroke-width={3.4 * thick}
+				stroke-linecap="round"
+				stroke-linejoin="round"
+				stroke-dasharray={entering.from === 'back' || entering.leg === 'back' ? '5 5' : undefined}
+			/>
+		{/if}
 		{#each purled as stitch (stitch)}<RailBump at={now.loops[stitch]} {scale} role={roles[stitch]} />{/each}
 	</g>
 

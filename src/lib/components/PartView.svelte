@@ -29,7 +29,7 @@
 				alt="{taught.name}, {way.title}: {script.told[Math.min(step, script.steps.length)].sentence}"
 			/>
 		</div>
-		<StepPlayer {script} bind:step />
+		<StepPlayer told={script.told} bind:step />
 	</div>
 {:else if part.kind === 'show' && seen}
 	<p class="font-semibold text-error">

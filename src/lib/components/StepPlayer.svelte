@@ -1,14 +1,14 @@
 <script lang="ts">
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
-	import type { Script } from '$core/hands/steps';
+	import type { Told } from '$core/hands/sentence';
 
 	/** The sentence of the present step, forward and back as big as a thumb, and the whole script as a strip. */
-	let { script, step = $bindable(0) }: { script: Script; step?: number } = $props();
+	let { told: all, step = $bindable(0) }: { told: readonly Told[]; step?: number } = $props();
 
 	let strip: HTMLOListElement;
-	const last = $derived(script.told.length - 1);
-	const told = $derived(script.told[Math.min(step, last)]);
+	const last = $derived(all.length - 1);
+	const told = $derived(all[Math.min(step, last)]);
 
 	$effect(() => {
 		const current = strip.children[step] as HTMLElement | undefined;
@@ -42,7 +42,7 @@
 		</button>
 	</div>
 	<ol bind:this={strip} class="strip flex overflow-x-auto pb-1" aria-label="All steps">
-		{#each script.told as { short }, i (i)}
+		{#each all as { short }, i (i)}
 			<li class="min-w-24 flex-1">
 				<button
 					type="button"

@@ -1,22 +1,31 @@
 <script lang="ts">
+	import type { BedWay } from '$core/ways/bed';
 	import type { Way } from '$core/ways/ways';
 
-	/** Ways side by side: what each costs, and what speaks against it. */
-	let { ways, chosen, onchoose }: { ways: readonly Way[]; chosen: string; onchoose: (id: string) => void } =
-		$props();
+	type AnyWay = Way | BedWay;
 
-	const loose = ({ mostLoose }: Way) =>
+	/** Ways side by side: what each costs, and what speaks against it. */
+	let {
+		ways,
+		chosen,
+		name = 'way',
+		onchoose
+	}: { ways: readonly AnyWay[]; chosen: string; name?: string; onchoose: (id: string) => void } = $props();
+
+	const loose = ({ mostLoose }: AnyWay) =>
 		mostLoose === 0 ? 'nothing hangs free' : `${mostLoose} ${mostLoose === 1 ? 'hangs' : 'hang'} free`;
 	const proof = $derived.by(() => {
 		const agreeing = ways.filter((way) => way.agrees && way.result.twisted.length === 0).length;
 		if (agreeing < ways.length)
 			return `${agreeing} of ${ways.length} were played through to the same order and front strand with nothing twisted.`;
-		return `All ${ways.length} were played through: same order, same strand in front, nothing twisted.`;
+		return ways.length === 1
+			? 'Played through to this order and this strand in front, nothing twisted.'
+			: `All ${ways.length} were played through: same order, same strand in front, nothing twisted.`;
 	});
 </script>
 
 <fieldset>
-	<legend class="mb-2 font-serif text-xl font-semibold">Ways to make it</legend>
+	<legend class="sr-only">Ways to make it</legend>
 	<div class="grid gap-1">
 		{#each ways as way (way.id)}
 			<label
@@ -25,7 +34,7 @@
 				<input
 					type="radio"
 					class="sr-only"
-					name="way"
+					{name}
 					value={way.id}
 					checked={way.id === chosen}
 					onchange={() => onchoose(way.id)}
@@ -35,6 +44,11 @@
 					<span class="shrink-0 text-sm">{way.movements} moves</span>
 				</span>
 				<span class="text-sm">{way.gist} {loose(way)[0].toUpperCase() + loose(way).slice(1)}.</span>
+				{#if !way.agrees}
+					<span class="text-sm font-semibold"
+						>This does not make the crossing: it gives {way.result.order.join(' ')}.</span
+					>
+				{/if}
 				{#each way.cautions as caution (caution)}
 					<span class="text-sm font-semibold">Mind: {caution}</span>
 				{/each}

@@ -16,6 +16,14 @@ export function loopHalves({ x, y }: Point, scale: number, frontLeg: 'right' | '
 export const bump = ({ x, y }: Point, scale: number): string =>
 	`M${r(x - 20 * scale)} ${r(y + 35 * scale)}q${r(20 * scale)} ${r(-9 * scale)} ${r(40 * scale)} 0`;
 
+/** The arrow of a needle's tip that enters a loop. */
+export function entry({ x, y }: Point, scale: number, towards: 'right' | 'left'): string {
+	const way = towards === 'right' ? 1 : -1;
+	const at = y + 12 * scale;
+	const [from, to, head] = [x - way * 26 * scale, x + way * 24 * scale, way * 9 * scale];
+	return `M${r(from)} ${r(at + 12 * scale)}L${r(to)} ${r(at - 8 * scale)}m${r(-head)} ${r(-4 * scale)}l${r(head)} ${r(4 * scale)}l${r(-head * 0.7)} ${r(7 * scale)}`;
+}
+
 /** The strand from a loop down to the column of cloth it grows from. */
 export function strand({ x, y }: Point, column: number, clothTop: number, scale: number): string {
 	const top = y + 27 * scale;

@@ -1,6 +1,11 @@
 import * as z from 'zod/mini';
+import { RULES, type RuleId } from '$core/rules';
 import { DEFAULT_SETTINGS, type Settings } from '$lib/settings';
 import { database } from '../pool';
+
+const RULE_SHAPES = Object.fromEntries(
+	RULES.map(({ id, least, most }) => [id, z.number().check(z.minimum(least), z.maximum(most))])
+) as Record<RuleId, z.ZodMiniNumber>;
 
 export const settingsShape = z.strictObject({
 	hand: z.enum(['right', 'left']),
@@ -8,7 +13,12 @@ export const settingsShape = z.strictObject({
 	yarnHand: z.enum(['right', 'left']),
 	terms: z.enum(['us', 'uk']),
 	units: z.enum(['cm', 'in']),
-	theme: z.enum(['day', 'evening'])
+	theme: z.enum(['day', 'evening']),
+	level: z.enum(['beginner', 'improver', 'confident']),
+	yarn: z.enum(['grippy', 'plain', 'slippery']),
+	needleMm: z.number().check(z.minimum(1), z.maximum(25)),
+	often: z.enum(['many', 'lone', 'some']),
+	rules: z.partial(z.strictObject(RULE_SHAPES))
 });
 
 /** A teacher as every request knows them. */

@@ -1,0 +1,124 @@
+<script lang="ts">
+	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+	import ChevronRight from '@lucide/svelte/icons/chevron-right';
+	import { compared } from '$core/crossing/compare';
+	import { mirror } from '$core/crossing/transform';
+	import { nameOf } from '$core/naming/name';
+	import type { Subject } from '$lib/subject.svelte';
+	import CompareSide from './CompareSide.svelte';
+
+	/** Two rails in step: two ways, two crossings, two media or two pairs of hands. */
+	let { left, right, step, go }: { left: Subject; right: Subject; step: number; go: (to: number) => void } =
+		$props();
+
+	const last = $derived(Math.max(left.last, right.last));
+	const verdict = $derived(compared(left.cloth, right.cloth));
+
+	const PRESETS = $derived([
+		{
+			label: 'Another way',
+			run() {
+				alike();
+				const ways = left.ways.map(({ id }) => id);
+				const now = left.shown && left.shown.kind !== 'gutter' ? left.shown.way.id : ways[0];
+				right.wayId = ways[(ways.indexOf(now) + 1) % ways.length] ?? null;
+			}
+		},
+		{
+			label: 'The other lean',
+			run() {
+				alike();
+				const other = nameOf(mirror(left.plain));
+				right.retype(other.startsWith('order') ? JSON.stringify(mirror(left.plain)) : other);
+				right.wayId = null;
+			}
+		},
+		{
+			label: 'The other hand',
+			run() {
+				alike();
+				right.hand = left.voice.hand === 'right' ? 'left' : 'right';
+			}
+		},
+		{
+			label: 'On a machine',
+			run() {
+				alike();
+				right.setMedium('machine');
+			}
+		}
+	]);
+
+	function alike() {
+		right.hand = left.hand;
+		right.medium = left.medium;
+		right.retype(left.text);
+		right.picked = left.which;
+		right.wayId = left.wayId;
+		go(0);
+	}
+</script>
+
+<div class="grid gap-5 px-4 pb-40 sm:px-7">
+	<div class="flex flex-wrap items-center gap-2">
+		<span class="mr-1 text-quiet">Beside it:</span>
+		{#each PRESETS as { label, run } (label)}
+			<button type="button" class="press min-h-10! press-quiet" onclick={run}>{label}</button>
+		{/each}
+	</div>
+	<p class="border-l-4 border-accent pl-3 text-lg" role="status">{verdict}</p>
+	<div class="grid gap-8 lg:grid-cols-2">
+		<CompareSide subject={left} at={step} label="First" />
+		<CompareSide subject={right} at={step} label="Second" />
+	</div>
+</div>
+<div class="bar flex items-center justify-center gap-6 bg-neutral px-4 py-3 text-neutral-content">
+	<button
+		type="button"
+		class="thumb"
+		disabled={step === 0}
+		onclick={() => go(step - 1)}
+		aria-label="Back one step, both"
+	>
+		<ChevronLeft size={34} strokeWidth={2.6} aria-hidden="true" />
+	</button>
+	<p class="min-w-28 text-center text-lg font-semibold">Step {Math.min(step, last) + 1} of {last + 1}</p>
+	<button
+		type="button"
+		class="thumb main"
+		disabled={step >= last}
+		onclick={() => go(step + 1)}
+		aria-label="Forward one step, both"
+	>
+		<ChevronRight size={34} strokeWidth={2.6} aria-hidden="true" />
+	</button>
+</div>
+
+<style>
+	.bar {
+		position: fixed;
+		inset-inline: 0;
+		bottom: 0;
+		z-index: 10;
+	}
+	.bar :focus-visible {
+		outline-color: var(--color-neutral-content);
+	}
+	.thumb {
+		display: grid;
+		place-items: center;
+		width: 5rem;
+		height: 4rem;
+		border: 2px solid color-mix(in oklab, currentColor 62%, transparent);
+		border-radius: 1rem;
+		cursor: pointer;
+	}
+	.thumb:disabled {
+		opacity: 0.35;
+		cursor: default;
+	}
+	.main:not(:disabled) {
+		background: var(--color-neutral-content);
+		color: var(--color-neutral);
+	}
+</style>

@@ -1,0 +1,59 @@
+<script lang="ts">
+	import type { Crossing } from '$core/crossing/crossing';
+	import type { Shown } from '$lib/subject.svelte';
+	import type { RailProps } from './NeedleRail.svelte';
+	import BedRail from './BedRail.svelte';
+	import GutterPicture from './GutterPicture.svelte';
+	import NeedleRail from './NeedleRail.svelte';
+	import type { Room } from './Fitted.svelte';
+
+	/** One moment of a way in the picture of its medium. */
+	let {
+		shown,
+		at,
+		crossing,
+		voice,
+		room,
+		labels = true,
+		alt
+	}: {
+		shown: Shown;
+		at: number;
+		/** as it is played */
+		crossing: Crossing;
+		voice: RailProps['voice'];
+		room?: Room;
+		labels?: boolean;
+		alt: string;
+	} = $props();
+</script>
+
+{#if shown.kind === 'hand'}
+	<NeedleRail
+		{crossing}
+		state={shown.script.states[at]}
+		next={shown.script.steps[at]}
+		{voice}
+		{labels}
+		{...room}
+		{alt}
+	/>
+{:else if shown.kind === 'bed'}
+	<BedRail
+		{crossing}
+		frame={shown.script.states[at]}
+		next={shown.script.steps[at]}
+		medium={shown.medium}
+		{...room}
+		{alt}
+	/>
+{:else}
+	<GutterPicture
+		frame={shown.frames[at]}
+		rope={crossing.stitches}
+		width={room?.width}
+		height={room?.height}
+		textSize={room?.textSize}
+		{alt}
+	/>
+{/if}

@@ -1,0 +1,175 @@
+<script lang="ts">
+	import { parseCrossing, printCrossing } from '$core/formats/crossing';
+	import { parsedJson } from '$core/formats/json';
+	import { parseMoves } from '$core/formats/moves';
+	import { MOVES_FORMAT } from '$core/hands/schema';
+	import { scriptText } from '$core/hands/scriptText';
+	import { fileName, save } from '$lib/export/save';
+	import type { Subject } from '$lib/subject.svelte';
+
+	/** The crossing and its way as pictures, text and open formats, and in again. */
+	let { subject, at, onretype }: { subject: Subject; at: number; onretype: (text: string) => void } =
+		$props();
+
+	let pasted = $state('');
+	let said = $state<{ wrong: boolean; text: string } | null>(null);
+	let busy = $state(false);
+
+	const shown = $derived(subject.shown);
+	const title = $derived(shown && shown.kind !== 'gutter' ? shown.way.title : 'Hooked-up gutter');
+	const base = $derived(
+		fileName(`${subject.name} ${shown && shown.kind !== 'gutter' ? shown.way.id : 'gutter'}`)
+	);
+	const all = $derived(shown ? shown.told.map((_, i) => i) : []);
+
+	/** Drawing takes a moment; meanwhile nothing else is pressed. */
+	async function drawn(work: () => Promise<void>) {
+		busy = true;
+		said = null;
+		try {
+			await work();
+		} catch {
+			said = {
+				wrong: true,
+				text: 'The picture could not be drawn in this browser. Try the SVG, or another browser.'
+			};
+		} finally {
+			busy = false;
+		}
+	}
+
+	const step = (kind: 'svg' | 'png') =>
+		drawn(async () => {
+			const [{ stepPictures }, { png }] = await Promise.all([
+				import('$lib/export/steps'),
+				import('$lib/export/picture')
+			]);
+			const [{ svg }] = await stepPictures(subject, [at]);
+			save(kind === 'svg' ? svg : await png(svg), `${base}-${at + 1}.${kind}`, 'image/svg+xml');
+		});
+
+	const whole = (kind: 'svg' | 'png') =>
+		drawn(async () => {
+			const [{ stepPictures }, { png, strip }] = await Promise.all([
+				import('$lib/export/steps'),
+				import('$lib/export/picture')
+			]);
+			const svg = strip(await stepPictures(subject, all));
+			save(kind === 'svg' ? svg : await png(svg), `${base}-strip.${kind}`, 'image/svg+xml');
+		});
+
+	const each = () =>
+		drawn(async () => {
+			const [{ stepPictures }, { png }, { zipSync }] = await Promise.all([
+				import('$lib/export/steps'),
+				import('$lib/export/picture'),
+				import('fflate')
+			]);
+			const files: Record<string, Uint8Array> = {};
+			for (const [i, { svg }] of (await stepPictures(subject, all)).entries()) {
+				const number = String(i + 1).padStart(2, '0');
+				files[`${base}-${number}.svg`] = new TextEncoder().encode(svg);
+				files[`${base}-${number}.png`] = new Uint8Array(await (await png(svg)).arrayBuffer());
+			}
+			save(new Blob([zipSync(files) as BlobPart]), `${base}-steps.zip`);
+		});
+
+	function script() {
+		if (!shown) return;
+		save(
+			scriptText(`${subject.name}, ${title[0].toLowerCase()}${title.slice(1)}`, shown.told),
+			`${base}.txt`
+		);
+	}
+
+	function crossingJson() {
+		save(JSON.stringify(printCrossing(subject.crossing), null, 2), `${fileName(subject.name)}.crossing.json`);
+	}
+
+	function movesJson() {
+		if (!shown || shown.kind === 'gutter') return;
+		const script = { format: MOVES_FORMAT, stitches: subject.crossing.stitches, moves: shown.way.moves };
+		save(JSON.stringify(script, null, 2), `${base}.moves.json`);
+	}
+
+	/** Takes a crossing or a script that was pasted or chosen, or says what is wrong with it and leaves it there. */
+	function bringIn(text: string) {
+		const json = parsedJson(text);
+		if (!json.ok) return void (said = { wrong: true, text: json.error.message });
+		const value = json.value as { moves?: unknown } | null;
+		if (value && typeof value === 'object' && 'moves' in value) return bringScript(value);
+		const crossing = parseCrossing(value);
+		if (!crossing.ok) return void (said = { wrong: true, text: crossing.error.message });
+		onretype(JSON.stringify(crossing.value));
+		done('The crossing lies on the Bench.');
+	}
+
+	function bringScript(value: unknown) {
+		const script = parseMoves(value, subject.played.stitches);
+		if (!script.ok) return void (said = { wrong: true, text: script.error.message });
+		const refused = subject.bringIn(script.value);
+		if (refused) said = { wrong: true, text: refused.message };
+		else done('The script stands first among the ways.');
+	}
+
+	function done(text: string) {
+		pasted = '';
+		said = { wrong: false, text };
+	}
+</script>
+
+<div class="grid gap-6">
+	<section class="grid gap-2" aria-label="Take with you">
+		<h2 class="text-xl">Take with you</h2>
+		<div class="flex flex-wrap gap-2">
+			<button type="button" class="press press-quiet" disabled={busy} onclick={() => step('svg')}
+				>This step, SVG</button
+			>
+			<button type="button" class="press press-quiet" disabled={busy} onclick={() => step('png')}
+				>This step, PNG</button
+			>
+			<button type="button" class="press press-quiet" disabled={busy} onclick={() => whole('svg')}
+				>The strip, SVG</button
+			>
+			<button type="button" class="press press-quiet" disabled={busy} onclick={() => whole('png')}
+				>The strip, PNG</button
+			>
+			<button type="button" class="press press-quiet" disabled={busy} onclick={each}
+				>Every step by itself</button
+			>
+			<button type="button" class="press press-quiet" onclick={script}>The script as text</button>
+			<button type="button" class="press press-quiet" onclick={crossingJson}>Crossing, JSON</button>
+			<button type="button" class="press press-quiet" disabled={shown?.kind === 'gutter'} onclick={movesJson}
+				>Moves, JSON</button
+			>
+		</div>
+	</section>
+	<section class="grid gap-2" aria-label="Bring in">
+		<h2 class="text-xl">Bring in</h2>
+		<label class="grid gap-1">
+			<span class="text-quiet">A crossing or a script, in JSON</span>
+			<textarea class="field min-h-28 font-mono text-sm" bind:value={pasted} spellcheck="false"></textarea>
+		</label>
+		<div class="flex flex-wrap items-center gap-2">
+			<button type="button" class="press" disabled={pasted.trim() === ''} onclick={() => bringIn(pasted)}
+				>Bring it in</button
+			>
+			<label
+				class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+			>
+				From a file
+				<input
+					type="file"
+					class="sr-only"
+					accept=".json,application/json"
+					onchange={async (event) => {
+						const file = event.currentTarget.files?.[0];
+						if (file) bringIn((pasted = await file.text()));
+						event.currentTarget.value = '';
+					}}
+				/>
+			</label>
+		</div>
+		<p role="status" class={said?.wrong ? 'font-semibold text-error' : ''}>{said?.text ?? ''}</p>
+	</section>
+</div>

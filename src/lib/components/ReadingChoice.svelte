@@ -1,0 +1,62 @@
+<script lang="ts">
+	import { lookAt } from '$core/naming/look';
+	import { nameOf } from '$core/naming/name';
+	import { plainOf } from '$core/media/medium';
+	import { startOf } from '$core/hands/state';
+	import type { Subject } from '$lib/subject.svelte';
+	import { depthWords, SCHOOL_WORDS } from '$lib/words';
+	import ClothPicture from './ClothPicture.svelte';
+	import NeedleRail from './NeedleRail.svelte';
+
+	/** Every reading of a name side by side: school, reason, stitches and cloth, one to choose. */
+	let { subject, onchosen }: { subject: Subject; onchosen: () => void } = $props();
+
+	let remember = $state(true);
+
+	function choose(which: number) {
+		subject.pick(which);
+		if (remember) subject.remember();
+		onchosen();
+	}
+</script>
+
+<section class="grid content-start gap-5 overflow-y-auto px-4 pb-8 sm:px-7" aria-labelledby="readings">
+	<div class="flex flex-wrap items-center justify-between gap-x-8 gap-y-2">
+		<h2 id="readings" class="text-2xl">
+			“{subject.read.input}” has {subject.read.readings.length} readings. Which is yours?
+		</h2>
+		<label class="flex min-h-11 items-center gap-2.5">
+			<input type="checkbox" class="size-5 accent-current" bind:checked={remember} />
+			Read it so from now on; it can be forgotten again
+		</label>
+	</div>
+	<ol class="grid gap-x-7 gap-y-6 lg:grid-cols-[repeat(auto-fit,minmax(20rem,1fr))]">
+		{#each subject.read.readings as { crossing, school, because }, i (i)}
+			{@const plain = plainOf(crossing, subject.read.medium)}
+			{@const name = nameOf(plain)}
+			<li class="grid max-w-xl content-start gap-3 border-t-4 border-base-content pt-3">
+				<p class="flex flex-wrap items-baseline justify-between gap-x-4">
+					<span class="font-serif text-3xl font-medium">{name}</span>
+					<span class="text-quiet">{depthWords(plain) ?? SCHOOL_WORDS[school]}</span>
+				</p>
+				<p>{because}</p>
+				<div class="aspect-[2.1] overflow-hidden rounded-xl">
+					<NeedleRail
+						{crossing}
+						state={startOf(crossing.stitches)}
+						voice={subject.voice}
+						width={520}
+						height={248}
+						neighbours={1}
+						labels={false}
+						alt="{name}: {crossing.stitches} stitches on the needle, {lookAt(crossing)}"
+					/>
+				</div>
+				<ClothPicture {crossing} numbers alt="{name} on the cloth, worked {crossing.order.join(' ')}" />
+				<button type="button" class="press justify-self-start" onclick={() => choose(i)}>
+					Read it as {name}{depthWords(plain) ? `, ${depthWords(plain)}` : ''}
+				</button>
+			</li>
+		{/each}
+	</ol>
+</section>

@@ -1,0 +1,68 @@
+import type { BenchMemory, ChosenReading, KeptCrossing, KeptKey } from '$lib/bench';
+import { database } from '../pool';
+
+/** What the teacher keeps at the Bench: crossings and keys, the one changed last first, and the readings she chose. */
+export async function benchMemory(owner: string): Promise<BenchMemory> {
+	const [crossings, keys, readings] = await Promise.all([
+		database().query<KeptCrossing>({
+			name: 'kept-crossings',
+			text: `select id as crossing, name, medium, crossing as made, saying from kept_crossings
+				where owner = $1 and removed_at is null order by changed_at desc, id`,
+			values: [owner]
+		}),
+		keptKeys(owner),
+		database().query<ChosenReading>({
+			name: 'chosen-readings',
+			text: 'select name, medium, crossing as made from chosen_readings where owner = $1 order by name',
+			values: [owner]
+		})
+	]);
+	return { crossings: crossings.rows, keys, readings: readings.rows };
+}
+
+async function keptKeys(owner: string): Promise<KeptKey[]> {
+	const { rows } = await database().query<KeptKey>({
+		name: 'kept-keys',
+		text: `select id as key, title, text, in_use as "inUse" from keys
+			where owner = $1 and removed_at is null order by changed_at desc, id`,
+		values: [owner]
+	});
+	return rows;
+}
+
+/** Keeps a crossing as it is said; false when its id is another teacher's. */
+export async function keepCrossing(owner: string, kept: KeptCrossing): Promise<boolean> {
+	const { rowCount } = await database().query(
+		`insert into kept_crossings (id, owner, name, medium, crossing, saying, removed_at)
+		values ($2, $1, $3, $4, $5, $6, case when $7 then now() end)
+		on conflict (id) do update set name = $3, medium = $4, crossing = $5, saying = $6, changed_at = now(),
+			removed_at = case when $7 then now() end
+		where kept_crossings.owner = $1`,
+		[owner, kept.crossing, kept.name, kept.medium, kept.made, kept.saying, kept.removed ?? false]
+	);
+	return rowCount === 1;
+}
+
+/** Keeps a key as it is said; false when its id is another teacher's. */
+export async function keepKey(owner: string, kept: KeptKey): Promise<boolean> {
+	const { rowCount } = await database().query(
+		`insert into keys (id, owner, title, text, in_use, removed_at)
+		values ($2, $1, $3, $4, $5, case when $6 then now() end)
+		on conflict (id) do update set title = $3, text = $4, in_use = $5, changed_at = now(),
+			removed_at = case when $6 then now() end
+		where keys.owner = $1`,
+		[owner, kept.key, kept.title, kept.text, kept.inUse, kept.removed ?? false]
+	);
+	return rowCount === 1;
+}
+
+/** Remembers which reading of a name is meant, or forgets it. */
+export async function chooseReading(owner: string, { name, medium, made }: ChosenReading): Promise<void> {
+	await database().query(
+		made
+			? `insert into chosen_readings (owner, name, medium, crossing) values ($1, $2, $3, $4)
+				on conflict (owner, name, medium) do update set crossing = $4`
+			: 'delete from chosen_readings where owner = $1 and name = $2 and medium = $3',
+		made ? [owner, name, medium, made] : [owner, name, medium]
+	);
+}

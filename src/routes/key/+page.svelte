@@ -1,0 +1,224 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { onMount, untrack } from 'svelte';
+	import Plus from '@lucide/svelte/icons/plus';
+	import { printKey } from '$core/formats/key';
+	import { readKey, withoutDoubles } from '$core/naming/key';
+	import type { KeptKey } from '$lib/bench';
+	import KeyLineView from '$lib/components/KeyLineView.svelte';
+	import { fileName, save } from '$lib/export/save';
+	import { newId } from '$lib/id';
+	import { OpenMemory } from '$lib/memory.svelte';
+	import { useKeys } from '$lib/keys.svelte';
+
+	let { data } = $props();
+	const memory = untrack(() => new OpenMemory(data.memory));
+	onMount(() => memory.watch());
+
+	const fresh = (): KeptKey => ({ key: newId(), title: '', text: '', inUse: true });
+	let chosen = $state<string | null>(untrack(() => data.memory.keys[0]?.key ?? null));
+	/** a key that was begun and has nothing in it yet */
+	let begun = $state.raw<KeptKey>(fresh());
+	let removed = $state.raw<KeptKey | null>(null);
+	let said = $state<string | null>(null);
+	let text = $state<HTMLTextAreaElement>();
+
+	const open = $derived(memory.keys.find(({ key }) => key === chosen) ?? begun);
+	const lines = $derived(withoutDoubles(readKey(open.text)));
+	const settled = $derived(lines.filter(({ fault, readings }) => !fault && readings.length === 1).length);
+	const wrong = $derived(lines.filter(({ fault }) => fault).length);
+
+	function change(fields: Partial<KeptKey>) {
+		const next = { ...open, ...fields };
+		chosen = next.key;
+		memory.keepKey(next, `key ${next.key}`);
+	}
+
+	function begin() {
+		begun = fresh();
+		chosen = null;
+		text?.focus();
+	}
+
+	function mend(line: number, mended: string) {
+		change({
+			text: open.text
+				.split('\n')
+				.map((old, i) => (i === line - 1 ? mended : old))
+				.join('\n')
+		});
+	}
+
+	function remove() {
+		removed = open;
+		memory.keepKey({ ...open, removed: true });
+		chosen = null;
+		begun = fresh();
+	}
+
+	async function bringIn(file: File) {
+		const { keyFromFile } = await import('$lib/keyFile');
+		const key = keyFromFile(await file.text(), file.name.replace(/\.\w+$/, ''));
+		said = key.ok ? `“${key.value.title || 'A key'}” was brought in.` : key.error.message;
+		if (!key.ok) return;
+		const next = { ...fresh(), ...key.value };
+		memory.keepKey(next);
+		chosen = next.key;
+	}
+
+	async function csv() {
+		const { printKeyCsv } = await import('$lib/keyFile');
+		save(printKeyCsv(open), `${fileName(open.title || 'key')}.csv`, 'text/csv;charset=utf-8');
+	}
+
+	useKeys([{ key: 'n', cap: 'N', says: 'begin a new key', run: begin }]);
+</script>
+
+<svelte:head><title>Key desk · Pond Loop</title></svelte:head>
+
+<div class="desk">
+	<section class="grid content-start gap-4 px-4 py-6 sm:px-7" aria-label="The key">
+		<div class="flex flex-wrap items-center justify-between gap-3">
+			<h1 class="text-3xl">Key desk</h1>
+			<a class="min-h-11 content-center font-semibold underline" href={resolve('/')}>Back to the Bench</a>
+		</div>
+		{#if memory.keys.length > 0}
+			<div class="flex flex-wrap gap-2" role="group" aria-label="Your keys">
+				{#each memory.keys as { key, title, inUse } (key)}
+					<button
+						type="button"
+						class="press {key === open.key ? '' : 'press-quiet'}"
+						aria-pressed={key === open.key}
+						onclick={() => (chosen = key)}
+					>
+						{title || 'Key without a name'}
+						{#if inUse}<span class="text-sm font-normal">in use</span>{/if}
+					</button>
+				{/each}
+				<button type="button" class="press press-quiet" onclick={begin}
+					><Plus size={18} aria-hidden="true" /> New key</button
+				>
+			</div>
+		{/if}
+		<label>
+			<span class="mb-1 block text-quiet">The pattern it belongs to</span>
+			<input
+				class="field font-serif text-xl font-semibold"
+				value={open.title}
+				maxlength="200"
+				placeholder="Draught-stopper eel"
+				autocomplete="off"
+				oninput={(event) => change({ title: event.currentTarget.value })}
+			/>
+		</label>
+		<label>
+			<span class="mb-1 block text-quiet">Its key, one name a line, as the pattern prints it</span>
+			<textarea
+				bind:this={text}
+				class="field min-h-72 font-mono leading-relaxed"
+				value={open.text}
+				maxlength="100000"
+				spellcheck="false"
+				placeholder="C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn&#10;T3B: sl next 1 st to cn and hold in back, k2, p1 from cn"
+				oninput={(event) => change({ text: event.currentTarget.value })}></textarea>
+		</label>
+		<label class="flex min-h-11 items-center gap-2.5">
+			<input
+				type="checkbox"
+				class="size-5 accent-current"
+				checked={open.inUse}
+				onchange={(event) => change({ inUse: event.currentTarget.checked })}
+			/>
+			In use: what it settles holds on the Bench and in lessons
+		</label>
+		<div class="flex flex-wrap gap-2">
+			<label
+				class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+			>
+				Bring in JSON, CSV or text
+				<input
+					type="file"
+					class="sr-only"
+					accept=".json,.csv,.txt"
+					onchange={(event) => {
+						const file = event.currentTarget.files?.[0];
+						if (file) void bringIn(file);
+						event.currentTarget.value = '';
+					}}
+				/>
+			</label>
+			<button
+				type="button"
+				class="press press-quiet"
+				disabled={lines.length === 0}
+				onclick={() =>
+					save(
+						JSON.stringify(printKey(open), null, 2),
+						`${fileName(open.title || 'key')}.json`,
+						'application/json'
+					)}
+			>
+				Take as JSON
+			</button>
+			<button type="button" class="press press-quiet" disabled={lines.length === 0} onclick={csv}
+				>Take as CSV</button
+			>
+			<button
+				type="button"
+				class="press press-quiet"
+				disabled={open.text === '' && open.title === ''}
+				onclick={remove}>Remove this key</button
+			>
+		</div>
+		<p role="status">
+			{said ?? ''}
+			{#if removed}
+				{removed.title || 'The key'} was removed.
+				<button
+					type="button"
+					class="min-h-10 font-semibold underline"
+					onclick={() => {
+						const back = { ...removed!, removed: false };
+						memory.keepKey(back);
+						chosen = back.key;
+						removed = null;
+					}}>Bring it back</button
+				>
+			{/if}
+		</p>
+	</section>
+	<section class="border-l border-hairline bg-base-100 px-4 py-6 sm:px-7" aria-label="What it says">
+		<h2 class="mb-2 text-2xl">What it says</h2>
+		{#if lines.length === 0}
+			<p class="max-w-prose text-lg">
+				Paste the key of a pattern at the left. Each line is read as hands would obey it, and checked against
+				its own name: here a C4F that is held at the back comes to light before your class knits it.
+			</p>
+		{:else}
+			<p class="text-quiet" aria-live="polite">
+				{lines.length}
+				{lines.length === 1 ? 'line' : 'lines'}: {settled} settled{wrong > 0
+					? `, ${wrong} at odds`
+					: ''}{lines.length - settled - wrong > 0 ? `, ${lines.length - settled - wrong} open` : ''}.
+			</p>
+			<ol>
+				{#each lines as line (line.line)}
+					<KeyLineView {line} onmend={(mended) => mend(line.line, mended)} />
+				{/each}
+			</ol>
+		{/if}
+	</section>
+</div>
+
+<style>
+	.desk {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+	}
+	@media (min-width: 64rem) {
+		.desk {
+			grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+			min-height: calc(100dvh - 3.3rem);
+		}
+	}
+</style>
