@@ -5,7 +5,7 @@ import { runningWith } from './lib/running.mjs';
 import { loadDemo } from './lib/demo.mjs';
 import { migrate } from './lib/migrate.mjs';
 
-/** Adds the demo lessons once more: into the Pond Loop that runs, or into its data folder while none does. */
+/** Adds the demo data once more: into the Pond Loop that runs, or into its data folder while none does. */
 await refusing(async () => {
 	const { data } = startOptions(process.argv.slice(2));
 	const running = runningWith(data);
@@ -13,7 +13,7 @@ await refusing(async () => {
 	try {
 		await migrate(database.url);
 		const count = await loadDemo(database.url, { again: true });
-		console.log(`${count} demo ${count === 1 ? 'lesson' : 'lessons'} added.`);
+		console.log(`${count} demo documents added: lessons, keys and crossings.`);
 	} finally {
 		database.stop();
 	}

@@ -6,6 +6,27 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	Bench: (pond) => pond.open('/?name=2/1 LPC&way=cn-off&step=2'),
 	'Bench, several readings': (pond) => pond.open('/?name=C4F'),
 	'Bench, a definition': (pond) => pond.open('/?name=sl 2 to cn and hold in back, k2, p2 from cn'),
+	'Bench, cloth': (pond) => bench(pond, '/?name=2/2 RC&row=wrong', 'Cloth'),
+	'Bench, names': (pond) => bench(pond, '/?name=2/2 RC', 'Names'),
+	'Bench, keep': (pond) => bench(pond, '/?name=2/2 LC', 'Keep'),
+	'Bench, files': (pond) => bench(pond, '/?name=2/2 RC', 'Files'),
+	'Bench, machine': (pond) => pond.open('/?name=2/2 RC&medium=machine&step=2'),
+	'Bench, gutter': (pond) => pond.open('/?name=2/2 RC&medium=machine&way=gutter&step=2'),
+	'Bench, loom': (pond) => pond.open('/?name=2/2 RC&medium=loom&step=2'),
+	'Bench, comparing': (pond) => pond.open('/?name=2/2 RC&with.name=2/2 LC&with.medium=brioche&step=2'),
+	'Making by hand': async (pond) => {
+		await pond.open('/');
+		await pond.page.keyboard.press('m');
+	},
+	'Rules of thumb': async (pond) => {
+		await pond.open('/');
+		await pond.page.getByRole('button', { name: 'The rules this rests on' }).click();
+	},
+	'Key desk': (pond) => pond.open('/key'),
+	'Key desk, at odds': async (pond) => {
+		await pond.open('/key');
+		await pond.page.getByRole('textbox', { name: /one name a line/ }).fill(AT_ODDS);
+	},
 	'Bench, unreadable': (pond) => pond.open('/?name=marmalade'),
 	Lessons: (pond) => pond.open('/lessons'),
 	'a lesson': async (pond) => {
@@ -37,6 +58,13 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'nothing here': (pond) => pond.open('/nowhere')
 };
+
+const AT_ODDS = 'C4B: sl next 2 sts to cn and hold in front, k2, k2 from cn\nT3F\nmarmalade: stir';
+
+async function bench(pond: Pond, address: string, panel: string) {
+	await pond.open(address);
+	await pond.page.getByRole('button', { name: panel, exact: true }).click();
+}
 
 async function demo(pond: Pond, view = '') {
 	await pond.open('/lessons');

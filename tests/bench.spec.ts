@@ -6,7 +6,7 @@ test.describe('the Bench', () => {
 		await page.keyboard.press('n');
 		await page.keyboard.type('2/1 LPC');
 		await expect(page.locator('#reading')).toContainText('Two stitches pass in front of one, leaning left');
-		await page.keyboard.press('Tab');
+		await page.keyboard.press('Enter');
 		await expect(pond.sentence()).toHaveText(
 			'Slip stitches 1 and 2 to the cable needle and hold them in front.'
 		);
@@ -61,38 +61,53 @@ test.describe('the Bench', () => {
 		);
 	});
 
-	test('shows every reading of a name and lets one be chosen, never picking in silence', async ({
+	test('shows every reading of a name side by side, and remembers and forgets the one chosen, by keyboard', async ({
 		pond,
 		page
 	}) => {
 		await pond.open('/');
 		await page.keyboard.press('n');
 		await page.keyboard.type('C4F');
-		await expect(page.getByRole('group', { name: '2 readings; which is yours?' })).toBeVisible();
-		await expect(page.locator('#reading')).toContainText('counting all four');
-		await page.keyboard.press('Tab');
-		await page.keyboard.press('Tab');
-		await page.keyboard.press('ArrowDown');
-		await expect(page.getByRole('radio', { name: '4/4 LC held' })).toBeChecked();
+		await expect(page.getByRole('heading', { name: '“C4F” has 2 readings. Which is yours?' })).toBeVisible();
+		await expect(page.getByText('counting all four')).toBeVisible();
+		await expect(page.getByRole('img', { name: /4\/4 LC on the cloth/ })).toBeVisible();
+		// Nothing plays before it is chosen.
+		await expect(pond.sentence()).toBeHidden();
+		await page.getByRole('button', { name: 'Read it as 4/4 LC' }).press('Enter');
 		await expect(page.locator('#reading')).toContainText('counting the four held');
+		await expect(page.getByText('2 readings; this is 4/4 LC, as you chose.')).toBeVisible();
 		await expect(page).toHaveURL(/name=C4F&reading=1/);
+		await pond.saved();
+		// The next time the choice stands, and says so.
+		await pond.open('/?name=c4f');
+		await expect(page.getByRole('heading', { name: 'Bench: 4/4 LC' })).toBeAttached();
+		await page.getByRole('button', { name: 'Forget my choice' }).press('Enter');
+		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
+		await pond.saved();
 		await page.reload();
-		await expect(page.getByRole('radio', { name: '4/4 LC held' })).toBeChecked();
+		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
+		// An address that says which reading opens it without asking, and chooses nothing for later.
+		await pond.open('/?name=C4F&reading=0');
+		await expect(page.getByRole('heading', { name: 'Bench: 2/2 LC' })).toBeAttached();
 	});
 
-	test('reads three groups and a written definition', async ({ pond, page }) => {
+	test('reads three groups and a written definition, and finds a way where none has a name', async ({
+		pond,
+		page
+	}) => {
 		await pond.open('/?name=2/1/2 LC');
+		await page.getByRole('button', { name: 'Read it as 2/1/2 LC, middle between' }).click();
 		await expect(page.getByRole('radio', { name: /One cable needle, centre put back/ })).toBeChecked();
-		await page
-			.getByRole('textbox', { name: 'Name of the crossing' })
-			.fill('sl 1 to cn and hold in back, k2, p1 from cn');
+		const field = page.getByRole('textbox', { name: 'Name of the crossing' });
+		await field.fill('sl 1 to cn and hold in back, k2, p1 from cn');
 		await expect(page.getByRole('heading', { name: 'Bench: 2/1 RPC' })).toBeAttached();
-		// Understood, but with its middle nearest no known way makes it: the old rail stays.
-		await page
-			.getByRole('textbox', { name: 'Name of the crossing' })
-			.fill('sl 1 to cn1, hold in back, sl 1 to cn2, hold in front, k1, k1 from cn2, k1 from cn1');
-		await expect(page.locator('#reading')).toContainText('no way to play it is known here yet');
-		await expect(page.getByRole('heading', { name: 'Bench: 2/1 RPC' })).toBeAttached();
+		// With its middle nearest no way of this is known by name.
+		await field.fill('sl 1 to cn1, hold in back, sl 1 to cn2, hold in front, k1, k1 from cn2, k1 from cn1');
+		await expect(page.getByText('Looked through with no needle, one and two.')).toBeVisible();
+		await expect(page.getByRole('radio', { name: /Found: with two cable needles/ })).toBeVisible();
+		await field.press('Enter');
+		await page.keyboard.press('End');
+		await expect(pond.sentence()).toContainText('Crossed');
 	});
 
 	test('has an address that opens the same crossing, way and step elsewhere', async ({ pond, page }) => {
@@ -125,6 +140,7 @@ test.describe('the Bench', () => {
 
 	test('shows the cloth before and after on both sides', async ({ pond, page }) => {
 		await pond.open('/?name=1/2 RC');
+		await page.getByRole('button', { name: 'Cloth', exact: true }).click();
 		await expect(
 			page.getByRole('img', { name: 'Right side: before, from the right, 1 to 3; after, 3 1 2' })
 		).toBeVisible();

@@ -4,18 +4,18 @@ import { join } from 'node:path';
 import { root } from './root.mjs';
 
 /**
- * Loads the demo lessons for the teacher: at first start, or, when asked, again beside what is there. What the
+ * Loads the demo lessons, keys and crossings for the teacher: at first start, or, when asked, again beside what is there. What the
  * teacher made of an earlier copy stays.
  * @param {string} databaseUrl
  * @param {{ again?: boolean }} [how]
- * @returns {Promise<number>} how many lessons were added
+ * @returns {Promise<number>} how many documents were added
  */
 export async function loadDemo(databaseUrl, { again = false } = {}) {
 	const { default: pg } = await import('pg');
 	const folder = join(root, 'db', 'demo');
-	const lessons = readdirSync(folder)
+	const documents = readdirSync(folder)
 		.filter((file) => file.endsWith('.json'))
-		.map((file) => readFileSync(join(folder, file), 'utf8'));
+		.map((file) => JSON.parse(readFileSync(join(folder, file), 'utf8')));
 	const client = new pg.Client({ connectionString: databaseUrl });
 	await client.connect();
 	try {
@@ -25,16 +25,38 @@ export async function loadDemo(databaseUrl, { again = false } = {}) {
 		);
 		const [teacher] = rows;
 		if (teacher.demo_loaded_at && !again) return 0;
-		for (const lesson of lessons)
-			await client.query('insert into lessons (id, owner, document) values ($1, $2, $3)', [
-				randomUUID(),
-				teacher.id,
-				lesson
-			]);
+		for (const document of documents) await KEPT[document.format](client, teacher.id, document);
 		await client.query('update teachers set demo_loaded_at = now() where id = $1', [teacher.id]);
 		await client.query('commit');
-		return lessons.length;
+		return documents.length;
 	} finally {
 		await client.end();
 	}
 }
+
+/**
+ * How a document of each open format is kept.
+ * @type {Record<string, (client: import('pg').Client, owner: string, document: any) => Promise<unknown>>}
+ */
+const KEPT = {
+	'pond-loop/lesson@1': (client, owner, lesson) =>
+		client.query('insert into lessons (id, owner, document) values ($1, $2, $3)', [
+			randomUUID(),
+			owner,
+			lesson
+		]),
+	'pond-loop/key@1': (client, owner, { title, lines }) =>
+		client.query('insert into keys (id, owner, title, text, in_use) values ($1, $2, $3, $4, true)', [
+			randomUUID(),
+			owner,
+			title,
+			lines
+				.map((/** @type {{ name: string, definition: string }} */ line) => `${line.name}: ${line.definition}`)
+				.join('\n')
+		]),
+	'pond-loop/crossing@1': (client, owner, { name, saying, ...crossing }) =>
+		client.query(
+			`insert into kept_crossings (id, owner, name, medium, crossing, saying) values ($1, $2, $3, 'hand', $4, $5)`,
+			[randomUUID(), owner, name, crossing, saying]
+		)
+};

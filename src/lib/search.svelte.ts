@@ -10,7 +10,7 @@ export interface SearchQuestion {
 export type SearchAnswer = { readonly looked: number } | { readonly found: readonly Found[] };
 
 /** Moments looked at for each number of needles: some seconds of a tablet's time at most. */
-const BUDGET = 300_000;
+const BUDGET = 150_000;
 const NEEDLES = 2;
 
 /** A search for ways in a worker of its own, that the page can watch and stop. */

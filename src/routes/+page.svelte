@@ -3,9 +3,11 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
+	import { textFor } from '$core/formats/name';
 	import { isBed } from '$core/media/medium';
 	import { saidOf, subjectIn } from '$lib/address';
 	import BenchHead from '$lib/components/BenchHead.svelte';
+	import BenchTools from '$lib/components/BenchTools.svelte';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
 	import CompareDesk from '$lib/components/CompareDesk.svelte';
 	import CrossPicture from '$lib/components/CrossPicture.svelte';
@@ -123,23 +125,26 @@
 <h1 class="sr-only">Bench: {subject.name}</h1>
 <div class="bench" class:comparing={second} class:choosing={subject.undecided}>
 	<section class="flex min-h-0 min-w-0 flex-col" aria-label="The crossing">
-		<BenchHead
-			{subject}
-			bind:input
-			comparing={second !== null}
-			onretype={retype}
-			onmedium={(medium) => {
-				subject.setMedium(medium);
-				step = 0;
-			}}
-			oncompare={compare}
-			onmake={() => (making = true)}
-			onput={() => (adding = true)}
-		/>
-		{#if subject.undecided}
+		{#if !second}
+			<BenchHead {subject} bind:input onretype={retype} />
+			<div class="tools">
+				<BenchTools
+					{subject}
+					onretype={retype}
+					onmedium={(medium) => {
+						subject.setMedium(medium);
+						step = 0;
+					}}
+					oncompare={compare}
+					onmake={() => (making = true)}
+					onput={() => (adding = true)}
+				/>
+			</div>
+		{/if}
+		{#if second}
+			<CompareDesk left={subject} right={second} step={at} {go} onend={compare} />
+		{:else if subject.undecided}
 			<ReadingChoice {subject} onchosen={() => (step = 0)} />
-		{:else if second}
-			<CompareDesk left={subject} right={second} step={at} {go} />
 		{:else if shown}
 			<div class="rail {subject.answer.ok ? '' : 'stale'}">
 				<Fitted>
@@ -219,7 +224,7 @@
 						{memory}
 						onopen={(kept) => {
 							if (subject.medium !== kept.medium) subject.setMedium(kept.medium);
-							retype(JSON.stringify(kept.made));
+							retype(textFor(kept.made, kept.medium));
 						}}
 					/>
 				{:else}
@@ -263,7 +268,14 @@
 	.stale {
 		opacity: 0.45;
 	}
+	/* On a phone the rail and its sentence come first. */
+	.tools {
+		order: 1;
+	}
 	@media (min-width: 64rem) {
+		.tools {
+			order: 0;
+		}
 		.bench {
 			grid-template-columns: minmax(0, 1fr) 23rem;
 			grid-template-rows: minmax(0, 1fr);

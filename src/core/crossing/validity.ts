@@ -15,8 +15,13 @@ import { groups } from './groups';
  * A crossing whose parts agree, with `over` sorted, or what is wrong with it: `unreadable` when there is not one
  * work word a stitch, `size` when it is too large, `conflict` when `order` is no permutation or `over` does not
  * follow from it and from one depth order.
+ *
+ * @param mostInGroup positions in one group: twice as many where a place holds a pair
  */
-export function checkCrossing({ stitches, order, over, work }: Crossing): Result<Crossing> {
+export function checkCrossing(
+	{ stitches, order, over, work }: Crossing,
+	mostInGroup = MOST_IN_GROUP
+): Result<Crossing> {
 	if (work.length !== order.length)
 		return fault(
 			'unreadable',
@@ -38,8 +43,8 @@ export function checkCrossing({ stitches, order, over, work }: Crossing): Result
 			`“order” names each position from 1 to ${stitches} once; this one is ${order.join(' ')}.`
 		);
 	const widest = Math.max(...groups({ order, over }).map((group) => group.length));
-	if (widest > MOST_IN_GROUP)
-		return fault('size', `A group has at most ${MOST_IN_GROUP} stitches; one here has ${widest}.`);
+	if (widest > mostInGroup)
+		return fault('size', `A group has at most ${mostInGroup} stitches; one here has ${widest}.`);
 
 	const sorted = sortPairs([...over]);
 	const changed = sortPairs(pairsChanged(order));

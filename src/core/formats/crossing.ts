@@ -1,7 +1,8 @@
-import type { Crossing } from '../crossing/crossing';
+import { MOST_IN_GROUP, type Crossing } from '../crossing/crossing';
 import { lean, rope, type Lean } from '../crossing/lean';
 import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
 import { checkCrossing } from '../crossing/validity';
+import { isDoubled, type Medium } from '../media/medium';
 import type { Result } from '../result';
 import { shaped } from './json';
 
@@ -23,7 +24,8 @@ export function printCrossing({ stitches, order, over, work }: Crossing): Printe
 }
 
 /** A crossing from `pond-loop/crossing@1`; a missing format, a given lean and the order of `over` do no harm. */
-export function parseCrossing(value: unknown): Result<Crossing> {
+export function parseCrossing(value: unknown, medium: Medium = 'hand'): Result<Crossing> {
 	const shape = shaped(crossingShape, value, 'a crossing in “pond-loop/crossing@1”');
-	return shape.ok ? checkCrossing(shape.value) : shape;
+	if (!shape.ok) return shape;
+	return checkCrossing(shape.value, isDoubled(medium) ? 2 * MOST_IN_GROUP : MOST_IN_GROUP);
 }

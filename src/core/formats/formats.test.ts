@@ -1,8 +1,13 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
 import * as z from 'zod/mini';
+import { anyCrossing } from '../../../tests/support/arbitrary';
+import { sameCrossing } from '../crossing/crossing';
+import { inMedium, MEDIA } from '../media/medium';
 import { crossingShape } from '../crossing/schema';
 import { parsedJson, shaped } from './json';
+import { readNameOrJson, textFor } from './name';
 import { formatFiles } from './schemas';
 
 const folder = new URL('../../../docs/formats/', import.meta.url);
@@ -36,5 +41,31 @@ describe('what is read from outside', () => {
 	it('is JSON, or says where it breaks off', () => {
 		expect(parsedJson('{"a":1}')).toEqual({ ok: true, value: { a: 1 } });
 		expect(parsedJson('{"a" 1}')).toMatchObject({ ok: false, error: { code: 'unreadable', at: 6 } });
+	});
+});
+
+describe('the text for a crossing', () => {
+	it('is read as exactly that crossing, in every medium', () => {
+		fc.assert(
+			fc.property(anyCrossing({ most: 8 }), fc.constantFrom(...MEDIA), (plain, medium) => {
+				const there = inMedium(plain, medium);
+				if (!there.ok) return;
+				const back = readNameOrJson(textFor(there.value, medium), { medium });
+				expect(
+					back.ok && !back.value.ambiguous && sameCrossing(back.value.readings[0].crossing, there.value)
+				).toBe(true);
+			})
+		);
+	});
+
+	it('is a name where there is one, and JSON only where words do not reach', () => {
+		const rc = {
+			stitches: 2,
+			order: [2, 1],
+			over: [[2, 1]] as [number, number][],
+			work: ['k', 'k'] as const
+		};
+		expect(textFor(rc, 'machine')).toBe('1/1 RC');
+		expect(textFor({ ...rc, work: ['sl', 'k'] }, 'hand')).toMatch(/^\{/);
 	});
 });

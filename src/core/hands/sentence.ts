@@ -136,16 +136,17 @@ function putBack(move: MoveOf<'return'>, say: Speaker): Told {
 	};
 }
 
-const VERBS: Readonly<Record<WorkWord, string>> = {
-	k: 'Knit',
-	p: 'Purl',
-	ktbl: 'Knit through the back',
-	ptbl: 'Purl through the back',
-	sl: 'Slip, yarn at the wrong side,',
-	slf: 'Slip, yarn at the right side,',
-	brk: 'Knit with its yarn-over',
-	brp: 'Purl with its yarn-over',
-	slyo: 'Slip with a new yarn-over'
+/** What is done to a stitch, what is said after it, and what is left of that in a few words. */
+const VERBS: Readonly<Record<WorkWord, readonly [verb: string, how: string, short: string]>> = {
+	k: ['Knit', '', ''],
+	p: ['Purl', '', ''],
+	ktbl: ['Knit', ' through the back loop', ' tbl'],
+	ptbl: ['Purl', ' through the back loop', ' tbl'],
+	sl: ['Slip', ', yarn at the wrong side', ''],
+	slf: ['Slip', ', yarn at the right side', ''],
+	brk: ['Knit', ' together with its yarn-over', ' with yo'],
+	brp: ['Purl', ' together with its yarn-over', ' with yo'],
+	slyo: ['Slip', ' with a new yarn-over', ', new yo']
 };
 
 function work(move: MoveOf<'work'>, say: Speaker): Told {
@@ -155,19 +156,19 @@ function work(move: MoveOf<'work'>, say: Speaker): Told {
 	const stitches = far
 		? holder.slice(-move.stitches.length).reverse()
 		: holder.slice(at - 1, at - 1 + move.stitches.length);
-	const verb = VERBS[move.stitches[0]];
+	const [verb, how, briefly] = VERBS[move.stitches[0]];
 	const plain = move.stitches[0].startsWith('p') ? 'purl' : 'knit';
 	const entry = tellEntry(entryOf(move.stitches[0], say.state.start[stitches[0]]), say.voice.hand);
 	if (move.from !== 'left') {
 		return {
-			short: `${verb} ${say.bare(stitches)}, off the cable needle`,
-			sentence: `${verb} ${say.list(stitches)}, straight off ${say.cable(move.from)}.`,
+			short: `${verb} ${say.bare(stitches)}${briefly}, off the cable needle`,
+			sentence: `${verb} ${say.list(stitches)}${how}, straight off ${say.cable(move.from)}.`,
 			detail: `From its ${far ? say.source : say.target}-hand end. ${entry} ${howToWork(plain, say)}`
 		};
 	}
 	return {
-		short: `${verb} ${say.bare(stitches)}`,
-		sentence: `${verb} ${say.list(stitches)}, straight from the ${say.source} needle.`,
+		short: `${verb} ${say.bare(stitches)}${briefly}`,
+		sentence: `${verb} ${say.list(stitches)}${how}, straight from the ${say.source} needle.`,
 		detail: `${entry} ${waitingWords(say) || howToWork(plain, say)}`
 	};
 }

@@ -4,10 +4,12 @@ import { describe, expect, it } from 'vitest';
 import * as z from 'zod/mini';
 import { checkCrossing } from '../crossing/validity';
 import type { Voice } from '../hands/voice';
+import { KEY_FORMAT, parseKey } from '../formats/key';
+import { readKey } from '../naming/key';
 import { read } from '../naming/read';
 import { changed, undoing } from './change';
 import { clockAt, emptyLesson, minutesOf, timed, type Change, type Lesson, type Part } from './lesson';
-import { changeShape, lessonShape } from './schema';
+import { changeShape, LESSON_FORMAT, lessonShape } from './schema';
 import { showing } from './showing';
 
 const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: id, minutes });
@@ -130,17 +132,35 @@ describe('the demo lessons', () => {
 	const folder = new URL('../../../db/demo/', import.meta.url);
 	const voice: Voice = { hand: 'right', keep: 'fabric', yarnHand: 'right', terms: 'us', units: 'cm' };
 
-	it.each(readdirSync(folder))('%s is a lesson whose every show can be played', (file) => {
-		const lesson = z.parse(lessonShape, JSON.parse(readFileSync(new URL(file, folder), 'utf8')));
-		for (const { name, crossing: kept } of lesson.crossings) {
-			expect(checkCrossing(kept).ok).toBe(true);
-			expect(kept).toMatchObject(crossing(name));
+	const documents = readdirSync(folder).map((file) => ({
+		file,
+		document: JSON.parse(readFileSync(new URL(file, folder), 'utf8'))
+	}));
+
+	it('lie beside keys that settle every name in them', () => {
+		const keys = documents.filter(({ document }) => document.format === KEY_FORMAT);
+		expect(keys.length).toBeGreaterThan(0);
+		for (const { document } of keys) {
+			const key = parseKey(document);
+			for (const line of key.ok ? readKey(key.value.text) : []) expect(line.readings).toHaveLength(1);
+			expect(key.ok).toBe(true);
 		}
-		const shown = lesson.parts
-			.filter(({ kind }) => kind === 'show')
-			.map((part) => showing(lesson, part, voice));
-		expect(shown.length).toBeGreaterThan(1);
-		for (const seen of shown) expect(seen?.shown?.way.agrees).toBe(true);
-		expect(minutesOf(lesson)).toBeLessThanOrEqual(lesson.minutes);
 	});
+
+	it.each(documents.filter(({ document }) => document.format === LESSON_FORMAT))(
+		'$file is a lesson whose every show can be played',
+		({ document }) => {
+			const lesson = z.parse(lessonShape, document);
+			for (const { name, crossing: kept } of lesson.crossings) {
+				expect(checkCrossing(kept).ok).toBe(true);
+				expect(kept).toMatchObject(crossing(name));
+			}
+			const shown = lesson.parts
+				.filter(({ kind }) => kind === 'show')
+				.map((part) => showing(lesson, part, voice));
+			expect(shown.length).toBeGreaterThan(1);
+			for (const seen of shown) expect(seen?.shown?.way.agrees).toBe(true);
+			expect(minutesOf(lesson)).toBeLessThanOrEqual(lesson.minutes);
+		}
+	);
 });

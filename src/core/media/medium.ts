@@ -13,6 +13,9 @@ export type Medium = (typeof MEDIA)[number];
 export type Bed = Extract<Medium, 'machine' | 'loom'>;
 export const isBed = (medium: Medium): medium is Bed => medium === 'machine' || medium === 'loom';
 
+/** The media in which every place holds a pair of stitches. */
+export const isDoubled = (medium: Medium): boolean => medium === 'double' || medium === 'double-front';
+
 /**
  * A crossing read from a name or a sentence, in the positions and words of a medium: a brioche unit is one position, a
  * double-knit pair is two. Where a medium has words of its own, those of a name cannot purl or twist: `conflict`.

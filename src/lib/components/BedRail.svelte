@@ -105,9 +105,9 @@
 
 	{#if medium === 'machine'}
 		<rect
-			y={ground.bedY - 34 * scale}
+			y={ground.bedY - 36 * thick}
 			{width}
-			height={20 * scale}
+			height={24 * thick}
 			class="fill-steel line-steel-edge"
 			stroke-width="1.5"
 		/>
@@ -134,14 +134,23 @@
 			/>
 		{/each}
 		<rect
-			y={ground.bedY + 14 * scale}
+			y={ground.bedY + 11 * thick}
 			{width}
-			height={14 * scale}
+			height={22 * thick}
 			class="fill-wood line-wood-edge"
 			stroke-width="1.5"
 		/>
 	{/if}
 
+	{#each ground.columns.slice(1) as x, i (x)}
+		<text
+			{x}
+			y={ground.bedY + (medium === 'machine' ? -19 : 27) * thick}
+			font-size={textSize * 0.94}
+			text-anchor="middle"
+			class="fill-ink">{i + 1}</text
+		>
+	{/each}
 	{#each ground.besideColumns as x (x)}
 		{@const at = { x, y: ground.bedY }}
 		<RailStrand from={at} column={x} clothTop={ground.clothTop} {scale} role="still" width={16} {hatch} />
@@ -180,7 +189,13 @@
 		{#each held.stitches as stitch (stitch)}
 			<RailLoop at={now[stitch]} {scale} role={roles[stitch]} leg="right" half="front" {hatch} />
 		{/each}
-		<text x={span.to + 10} y={span.y + 5} font-size={textSize} class="label fill-ink">
+		<text
+			x={(span.from + span.to) / 2}
+			y={span.y - 40 * scale}
+			font-size={textSize}
+			text-anchor="middle"
+			class="label fill-ink"
+		>
 			{medium === 'machine' ? `tool ${name}` : `pin ${name}${held.at ? `, ${held.at}` : ''}`}
 		</text>
 	{/each}
@@ -211,16 +226,6 @@
 			? 'The purl side faces you; needle 1 is leftmost'
 			: 'The knit side faces you; peg 1 is rightmost'}
 	</text>
-	{#each ground.columns.slice(1) as x, i (x)}
-		<text
-			{x}
-			y={ground.bedY - 44 * scale}
-			font-size={textSize * 0.94}
-			text-anchor="middle"
-			class="fill-ink"
-			opacity="0.8">{i + 1}</text
-		>
-	{/each}
 </svg>
 
 <style>

@@ -1,35 +1,18 @@
 <script lang="ts">
-	import Columns from '@lucide/svelte/icons/columns-2';
-	import Hand from '@lucide/svelte/icons/hand';
-	import Plus from '@lucide/svelte/icons/plus';
 	import { inWords } from '$core/naming/numbers';
-	import { nameOf } from '$core/naming/name';
 	import { nearNames } from '$core/naming/near';
-	import { isBed, MEDIA, type Medium } from '$core/media/medium';
-	import { turnOver } from '$core/crossing/transform';
 	import type { Subject } from '$lib/subject.svelte';
-	import { MEDIUM_NAMES, SCHOOL_WORDS } from '$lib/words';
-	import Choices from './Choices.svelte';
+	import { SCHOOL_WORDS } from '$lib/words';
 
-	/** The name that is typed, what it means, and in what and on which row it is worked. */
+	/** The name that is typed, and what it means. */
 	let {
 		subject,
 		input = $bindable(),
-		comparing,
-		onretype,
-		onmedium,
-		oncompare,
-		onmake,
-		onput
+		onretype
 	}: {
 		subject: Subject;
 		input?: HTMLInputElement;
-		comparing: boolean;
 		onretype: (text: string) => void;
-		onmedium: (medium: Medium) => void;
-		oncompare: () => void;
-		onmake: () => void;
-		onput: () => void;
 	} = $props();
 
 	/** a written definition wants a line of its own */
@@ -37,15 +20,9 @@
 	const answer = $derived(subject.answer);
 	const near = $derived(answer.ok ? [] : nearNames(subject.text));
 	const settled = $derived(subject.read.settled);
-	const bed = $derived(isBed(subject.read.medium));
-
-	const ROWS = [
-		{ value: 'right', label: 'a right side row' },
-		{ value: 'wrong', label: 'a wrong side row' }
-	] as const;
 </script>
 
-<div class="grid gap-3 px-4 pt-5 pb-4 sm:px-7">
+<div class="grid grid-cols-1 gap-3 px-4 pt-5 pb-4 sm:px-7 lg:pb-3">
 	<div class="flex flex-wrap items-end gap-x-6 gap-y-2">
 		<label class={long ? 'w-full' : 'shrink-0'}>
 			<span class="sr-only">Name of the crossing</span>
@@ -53,6 +30,7 @@
 				bind:this={input}
 				value={subject.text}
 				oninput={(event) => onretype(event.currentTarget.value)}
+				onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
 				class="name border-b-2 border-base-content bg-transparent font-serif font-medium {long
 					? 'text-[1.4rem] leading-[1.4]'
 					: 'text-[2.6rem] leading-[1.1] sm:text-[3.2rem]'}"
@@ -63,7 +41,7 @@
 				autocapitalize="off"
 			/>
 		</label>
-		<div id="reading" class="min-w-60 flex-1" aria-live="polite">
+		<div id="reading" class="min-w-60 flex-1 basis-full sm:basis-0" aria-live="polite">
 			{#if !answer.ok}
 				<p class="font-semibold text-error">{answer.error.message}</p>
 				<p class="mt-1.5 flex flex-wrap items-center gap-2">
@@ -111,51 +89,6 @@
 					Forget my choice
 				</button>
 			{/if}
-		</p>
-	{/if}
-	<div class="flex flex-wrap items-center gap-x-5 gap-y-2">
-		<Choices
-			label="Made"
-			value={subject.medium}
-			choices={MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
-			onchoose={onmedium}
-		/>
-		{#if !bed}
-			<Choices label="on" value={subject.row} choices={ROWS} onchoose={(row) => (subject.row = row)} />
-		{/if}
-		<div class="ml-auto flex flex-wrap gap-2">
-			<button type="button" class="press press-quiet" aria-pressed={comparing} onclick={oncompare}>
-				<Columns size={18} aria-hidden="true" />
-				{comparing ? 'End comparing' : 'Compare'}
-				<kbd class="key-cap hidden xl:inline-block">C</kbd>
-			</button>
-			<button type="button" class="press press-quiet" onclick={onmake}>
-				<Hand size={18} aria-hidden="true" /> Make by hand
-				<kbd class="key-cap hidden xl:inline-block">M</kbd>
-			</button>
-			<button
-				type="button"
-				class="press press-quiet"
-				disabled={!answer.ok || subject.undecided || bed}
-				onclick={onput}
-			>
-				<Plus size={18} aria-hidden="true" /> Put into a lesson
-				<kbd class="key-cap hidden xl:inline-block">A</kbd>
-			</button>
-		</div>
-	</div>
-	{#if subject.row === 'wrong' && !bed && answer.ok && !subject.undecided}
-		<p class="text-sm">
-			Positions, front and behind are as the wrong side shows them. The right side then shows
-			<strong>{nameOf(subject.cloth)}</strong>: the same lean, the other strand in front. To show
-			<button
-				type="button"
-				class="min-h-8 font-semibold underline"
-				onclick={() => onretype(nameOf(turnOver(subject.crossing)))}
-				disabled={nameOf(turnOver(subject.crossing)).startsWith('order')}
-			>
-				{subject.name} on the right side, work {nameOf(turnOver(subject.crossing))}
-			</button> here.
 		</p>
 	{/if}
 </div>

@@ -11,15 +11,18 @@
 		choices: readonly { readonly value: Value; readonly label: string }[];
 		onchoose: (value: Value) => void;
 	} = $props();
+
+	const uid = $props.id();
 </script>
 
-<label class="flex items-center gap-2">
-	<span class="text-sm text-quiet">{label}</span>
+<span class="flex items-center gap-2">
+	<label for={uid} class="text-sm text-quiet">{label}</label>
 	<select
-		class="min-h-10 max-w-full min-w-0 rounded-xl border-[1.5px] border-hairline bg-base-100 px-2.5 font-medium"
+		id={uid}
+		class="field-sizing-content min-h-10 max-w-full min-w-0 rounded-xl border-[1.5px] border-hairline bg-base-100 px-2.5 font-medium"
 		{value}
 		onchange={(event) => onchoose(event.currentTarget.value as Value)}
 	>
 		{#each choices as { value: one, label: words } (one)}<option value={one}>{words}</option>{/each}
 	</select>
-</label>
+</span>

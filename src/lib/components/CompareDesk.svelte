@@ -3,13 +3,18 @@
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import { compared } from '$core/crossing/compare';
 	import { mirror } from '$core/crossing/transform';
-	import { nameOf } from '$core/naming/name';
+	import { textFor } from '$core/formats/name';
 	import type { Subject } from '$lib/subject.svelte';
 	import CompareSide from './CompareSide.svelte';
 
 	/** Two rails in step: two ways, two crossings, two media or two pairs of hands. */
-	let { left, right, step, go }: { left: Subject; right: Subject; step: number; go: (to: number) => void } =
-		$props();
+	let {
+		left,
+		right,
+		step,
+		go,
+		onend
+	}: { left: Subject; right: Subject; step: number; go: (to: number) => void; onend: () => void } = $props();
 
 	const last = $derived(Math.max(left.last, right.last));
 	const verdict = $derived(compared(left.cloth, right.cloth));
@@ -28,8 +33,7 @@
 			label: 'The other lean',
 			run() {
 				alike();
-				const other = nameOf(mirror(left.plain));
-				right.retype(other.startsWith('order') ? JSON.stringify(mirror(left.plain)) : other);
+				right.retype(textFor(mirror(left.crossing), left.medium));
 				right.wayId = null;
 			}
 		},
@@ -59,14 +63,14 @@
 	}
 </script>
 
-<div class="grid gap-5 px-4 pb-40 sm:px-7">
+<div class="grid gap-4 px-4 pt-4 pb-40 sm:px-7">
 	<div class="flex flex-wrap items-center gap-2">
-		<span class="mr-1 text-quiet">Beside it:</span>
+		<p class="mr-auto border-l-4 border-accent pl-3 text-lg" role="status">{verdict}</p>
+		<span class="text-quiet">Beside it:</span>
 		{#each PRESETS as { label, run } (label)}
-			<button type="button" class="press min-h-10! press-quiet" onclick={run}>{label}</button>
+			<button type="button" class="press min-h-10! press-quiet px-3!" onclick={run}>{label}</button>
 		{/each}
 	</div>
-	<p class="border-l-4 border-accent pl-3 text-lg" role="status">{verdict}</p>
 	<div class="grid gap-8 lg:grid-cols-2">
 		<CompareSide subject={left} at={step} label="First" />
 		<CompareSide subject={right} at={step} label="Second" />
@@ -82,7 +86,7 @@
 	>
 		<ChevronLeft size={34} strokeWidth={2.6} aria-hidden="true" />
 	</button>
-	<p class="min-w-28 text-center text-lg font-semibold">Step {Math.min(step, last) + 1} of {last + 1}</p>
+	<p class="text-center text-lg font-semibold sm:min-w-28">Step {Math.min(step, last) + 1} of {last + 1}</p>
 	<button
 		type="button"
 		class="thumb main"
@@ -91,6 +95,9 @@
 		aria-label="Forward one step, both"
 	>
 		<ChevronRight size={34} strokeWidth={2.6} aria-hidden="true" />
+	</button>
+	<button type="button" class="press border-neutral-content! sm:absolute sm:right-7" onclick={onend}>
+		End<span class="sr-only sm:not-sr-only">comparing</span>
 	</button>
 </div>
 
@@ -107,6 +114,7 @@
 	.thumb {
 		display: grid;
 		place-items: center;
+		flex: none;
 		width: 5rem;
 		height: 4rem;
 		border: 2px solid color-mix(in oklab, currentColor 62%, transparent);

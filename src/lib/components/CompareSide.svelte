@@ -44,7 +44,7 @@
 				value={shown.way.id as string}
 				choices={subject.ways.map(({ id, title, movements }) => ({
 					value: id,
-					label: `${title} · ${movements}`
+					label: `${title} · ${movements} moves`
 				}))}
 				onchoose={(id) => (subject.wayId = id)}
 			/>
@@ -70,7 +70,7 @@
 		<p class="font-semibold text-error" role="status">{subject.answer.error.message}</p>
 	{/if}
 	{#if shown}
-		<div class="h-72 overflow-hidden rounded-2xl xl:h-80">
+		<div class="h-64 overflow-hidden rounded-2xl">
 			<Fitted>
 				{#snippet picture(room)}
 					<CrossPicture

@@ -50,7 +50,7 @@
 {:else}
 	<GutterPicture
 		frame={shown.frames[at]}
-		rope={crossing.stitches}
+		{crossing}
 		width={room?.width}
 		height={room?.height}
 		textSize={room?.textSize}

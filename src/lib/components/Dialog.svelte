@@ -23,7 +23,7 @@
 	bind:this={dialog}
 	aria-labelledby="{uid}-title"
 	class="m-auto max-h-[88dvh] {wide
-		? 'w-[min(44rem,calc(100vw-2rem))]'
+		? 'w-[min(56rem,calc(100vw-2rem))]'
 		: 'w-[min(34rem,calc(100vw-2rem))]'} rounded-2xl border border-hairline bg-base-100 p-6 text-base-content shadow-2xl"
 	onclose={() => (open = false)}
 >

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { parseCrossing, printCrossing } from '$core/formats/crossing';
+	import { textFor } from '$core/formats/name';
 	import { parsedJson } from '$core/formats/json';
 	import { parseMoves } from '$core/formats/moves';
 	import { MOVES_FORMAT } from '$core/hands/schema';
@@ -98,9 +99,9 @@
 		if (!json.ok) return void (said = { wrong: true, text: json.error.message });
 		const value = json.value as { moves?: unknown } | null;
 		if (value && typeof value === 'object' && 'moves' in value) return bringScript(value);
-		const crossing = parseCrossing(value);
+		const crossing = parseCrossing(value, subject.medium);
 		if (!crossing.ok) return void (said = { wrong: true, text: crossing.error.message });
-		onretype(JSON.stringify(crossing.value));
+		onretype(textFor(crossing.value, subject.medium));
 		done('The crossing lies on the Bench.');
 	}
 
@@ -118,8 +119,8 @@
 	}
 </script>
 
-<div class="grid gap-6">
-	<section class="grid gap-2" aria-label="Take with you">
+<div class="grid grid-cols-1 gap-6">
+	<section class="grid grid-cols-1 gap-2" aria-label="Take with you">
 		<h2 class="text-xl">Take with you</h2>
 		<div class="flex flex-wrap gap-2">
 			<button type="button" class="press press-quiet" disabled={busy} onclick={() => step('svg')}
@@ -144,7 +145,7 @@
 			>
 		</div>
 	</section>
-	<section class="grid gap-2" aria-label="Bring in">
+	<section class="grid grid-cols-1 gap-2" aria-label="Bring in">
 		<h2 class="text-xl">Bring in</h2>
 		<label class="grid gap-1">
 			<span class="text-quiet">A crossing or a script, in JSON</span>

@@ -1,37 +1,46 @@
 <script lang="ts">
+	import type { Crossing } from '$core/crossing/crossing';
 	import type { GutterFrame } from '$core/hands/gutter';
-	import { leaves, ripples } from '$lib/drawing/cloth';
+	import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples } from '$lib/drawing/cloth';
+	import Hatch from './Hatch.svelte';
 
 	/** The rope between its two gutters as the right side will show them: plain, laddered, hooked up as purl. */
 	let {
 		frame,
-		rope,
+		crossing,
 		width = 944,
 		height = 452,
 		textSize = 15,
 		alt
 	}: {
 		frame: GutterFrame;
-		/** stitches in the rope */
-		rope: number;
+		crossing: Crossing;
 		width?: number;
 		height?: number;
 		textSize?: number;
 		alt: string;
 	} = $props();
 
-	const top = 70;
-	const bottom = $derived(height - 46);
+	const uid = $props.id();
+	const MOST_ROW = 46;
+	const NEEDLE = 52;
+
+	const rope = $derived(crossing.stitches);
+	const ribbons = $derived(ribbonsOf(crossing));
 	const rows = $derived(frame.columns.first.faces.length);
-	const row = $derived((bottom - top) / Math.max(1, rows));
-	const pitch = $derived(Math.min(64, width / (rope + 6)));
+	const cross = $derived(Math.min(110, height * 0.24));
+	const row = $derived(Math.min(MOST_ROW, (height - cross - NEEDLE - 70) / Math.max(1, rows)));
+	const pitch = $derived(Math.min(58, row * 1.3, width / (rope + 5)));
+	const top = $derived((height - cross - row * rows + NEEDLE) / 2);
+	const bottom = $derived(top + row * rows);
 	const middle = $derived(width / 2);
+	const column = (from0: number) => middle + (from0 - (rope - 1) / 2) * pitch;
 	// On the right side the column beside stitch 1 is the one at the right.
 	const columns = $derived([
-		{ side: 'last' as const, x: middle - ((rope + 1) / 2) * pitch },
-		{ side: 'first' as const, x: middle + ((rope + 1) / 2) * pitch }
+		{ side: 'last' as const, x: column(-1) },
+		{ side: 'first' as const, x: column(rope) }
 	]);
-	const ropeColumns = $derived(Array.from({ length: rope }, (_, i) => middle + (i - (rope - 1) / 2) * pitch));
+	const ropeColumns = $derived(Array.from({ length: rope }, (_, i) => column(i)));
 </script>
 
 <svg
@@ -41,14 +50,17 @@
 	aria-label={alt}
 	preserveAspectRatio="xMidYMid slice"
 >
+	<Hatch id="{uid}-hatch" />
 	<rect {width} {height} class="fill-band-mid" />
 	<rect
-		x={middle - (rope / 2) * pitch}
+		x={column(-1.5)}
 		y={top}
-		width={rope * pitch}
-		height={bottom - top}
-		class="fill-rope"
+		width={(rope + 2) * pitch}
+		height={bottom - top + cross}
+		rx="10"
+		class="fill-ground"
 	/>
+	<rect x={column(-0.5)} y={top} width={rope * pitch} height={bottom - top} class="fill-rope" />
 	{#each ropeColumns as x (x)}
 		<path
 			d={leaves(x, bottom, top, pitch, row)}
@@ -58,8 +70,26 @@
 			stroke-linecap="round"
 		/>
 	{/each}
+	{#each ribbons as { stitch, role, before, after } (stitch)}
+		{@const d = ribbonPath(column(before), bottom + cross, column(after), bottom, pitch - 1)}
+		<path {d} class="role-{role} role-fill" />
+		{#if role === 'behind' || role === 'both'}<path {d} fill="url(#{uid}-hatch)" opacity="0.8" />{/if}
+		<path
+			d={ribbonEdges(column(before), bottom + cross, column(after), bottom, pitch - 1)}
+			fill="none"
+			class="role-{role} role-line"
+			stroke-width="1.6"
+		/>
+	{/each}
 	{#each columns as { side, x } (side)}
 		{@const { faces, open, hung } = frame.columns[side]}
+		<path
+			d={leaves(x, bottom + cross, bottom, pitch, row)}
+			fill="none"
+			class="line-wool-edge"
+			stroke-width="1.8"
+			stroke-linecap="round"
+		/>
 		{#each faces as face, i (i)}
 			{@const foot = bottom - i * row}
 			{#if i >= faces.length - open}
@@ -71,26 +101,35 @@
 				/>
 			{:else}
 				<path
-					d={(face === 'k' ? leaves : ripples)(x, foot, foot - row, pitch, row)}
+					d={face === 'k'
+						? leaves(x, foot, foot - row, pitch, row)
+						: ripples(x, foot, foot - row, pitch, row / 2)}
 					fill="none"
 					class={face === 'k' ? 'line-wool-edge' : 'line-ground'}
-					stroke-width="2.2"
+					stroke-width="2.4"
 					stroke-linecap="round"
 				/>
 			{/if}
 		{/each}
-		<path d="M{x - 5} 18V{top - 16}q5 9 10 0V18z" class="fill-steel line-steel-edge" stroke-width="1.5" />
+		<path
+			d="M{x - 5} {top - NEEDLE}V{top - 14}q5 9 10 0V{top - NEEDLE}z"
+			class="fill-steel line-steel-edge"
+			stroke-width="1.5"
+		/>
 		<circle
 			cx={x}
-			cy={hung ? top - 12 : Math.min(bottom, top + open * row)}
-			r="11"
+			cy={hung ? top - 10 : top + open * row}
+			r="10"
 			fill="none"
 			class="line-halo"
 			stroke-width={hung ? 2 : 4}
 		/>
 	{/each}
 	<text x="28" y={textSize * 1.9} font-size={textSize} class="fill-ink">As the right side will show it</text>
-	<text x={middle} y={height - 16} font-size={textSize} text-anchor="middle" class="fill-ink"
-		>the first cross is here</text
-	>
 </svg>
+
+<style>
+	text {
+		font-weight: 500;
+	}
+</style>

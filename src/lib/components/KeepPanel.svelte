@@ -33,8 +33,8 @@
 	}
 </script>
 
-<div class="grid gap-6">
-	<section class="grid gap-2">
+<div class="grid grid-cols-1 gap-6">
+	<section class="grid grid-cols-1 gap-2">
 		<h2 class="text-xl">Your saying for it</h2>
 		<label>
 			<span class="mb-1 block text-quiet"
@@ -54,7 +54,7 @@
 			<p class="text-sm text-quiet">{subject.name} is kept, with every word you type.</p>
 		{/if}
 	</section>
-	<section class="grid gap-2">
+	<section class="grid grid-cols-1 gap-2">
 		<h2 class="text-xl">Kept crossings</h2>
 		<ul>
 			{#each memory.crossings as kept (kept.crossing)}
@@ -91,7 +91,7 @@
 			</p>
 		{/if}
 	</section>
-	<section class="grid gap-2">
+	<section class="grid grid-cols-1 gap-2">
 		<h2 class="text-xl">Names settled</h2>
 		<ul>
 			{#each memory.readings as reading (reading.medium + reading.name)}

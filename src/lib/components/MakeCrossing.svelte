@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Crossing, WorkWord } from '$core/crossing/crossing';
+	import { textFor } from '$core/formats/name';
 	import { frontToBack } from '$core/crossing/depth';
 	import { groups } from '$core/crossing/groups';
 	import { nameIn, WRITTEN_SCHOOLS } from '$core/naming/schools';
-	import { say } from '$core/naming/say';
 	import { typedCrossing } from '$core/naming/typed';
 	import ClothPicture from './ClothPicture.svelte';
 	import GroupTiles from './GroupTiles.svelte';
@@ -91,91 +91,95 @@
 	}
 
 	function make() {
-		if (!crossing.ok) return;
-		const said = say(crossing.value, { hand: 'right', keep: 'fabric', terms: 'us' });
-		const named = nameIn(crossing.value, 'over');
-		onmake(named.exact ? named.name! : said.ok ? said.value : JSON.stringify(crossing.value));
+		if (crossing.ok) onmake(textFor(crossing.value, 'hand'));
 	}
 </script>
 
 <form
-	class="grid gap-5"
+	class="grid gap-x-8 gap-y-5 md:grid-cols-[1.35fr_1fr]"
 	onsubmit={(event) => {
 		event.preventDefault();
 		make();
 	}}
 >
-	<label class="grid gap-1">
-		<span class="font-semibold">Groups, by their stitches, first on the needle first</span>
-		<input
-			class="field"
-			value={sizes}
-			oninput={(event) => resize(event.currentTarget.value)}
-			autocomplete="off"
-			inputmode="numeric"
-		/>
-	</label>
-	<div class="grid gap-2">
+	<div class="grid content-start gap-5">
 		<label class="grid gap-1">
-			<span class="font-semibold">Stitches in the order they are worked</span>
-			<input class="field" bind:value={worked} autocomplete="off" />
+			<span class="font-semibold">Groups, by their stitches, first on the needle first</span>
+			<input
+				class="field"
+				value={sizes}
+				oninput={(event) => resize(event.currentTarget.value)}
+				autocomplete="off"
+				inputmode="numeric"
+			/>
 		</label>
-		<GroupTiles
-			label="Order worked"
-			groups={inOrderOf(worked)}
-			ends={['worked first', 'worked last']}
-			onmove={(next) => (worked = row(next))}
-		/>
-	</div>
-	<div class="grid gap-2">
-		<label class="grid gap-1">
-			<span class="font-semibold">From the front to the back</span>
-			<input class="field" bind:value={front} autocomplete="off" />
-		</label>
-		<GroupTiles
-			label="Depth"
-			groups={inOrderOf(front)}
-			ends={['in front', 'behind']}
-			onmove={(next) => (front = row(next))}
-		/>
-	</div>
-	{#if tiles.length > 0}
-		<fieldset class="flex flex-wrap gap-x-4 gap-y-2">
-			<legend class="mb-1 font-semibold">How each is worked</legend>
-			{#each tiles as group (group.join())}
-				<label class="flex items-center gap-2">
-					<span>{group.join(' ')}</span>
-					<select
-						class="min-h-10 rounded-xl border-[1.5px] border-hairline bg-base-100 px-2.5"
-						value={words.get(group[0]) ?? 'k'}
-						onchange={(event) => workAs(group, event.currentTarget.value as WorkWord)}
-					>
-						{#each WORDS as { value, label } (value)}<option {value}>{label}</option>{/each}
-					</select>
-				</label>
-			{/each}
-		</fieldset>
-	{/if}
-	<div aria-live="polite" class="grid gap-2">
-		{#if crossing.ok}
-			<div class="max-w-80">
-				<ClothPicture crossing={crossing.value} alt="On the cloth, worked {crossing.value.order.join(' ')}" />
-			</div>
-			<p>
-				{crossing.value.over.length === 0
-					? 'Nothing crosses yet: move a group.'
-					: names.length > 0
-						? `Its names: ${names.join(', ')}.`
-						: 'It has no name. Ways to make it are looked for on the Bench.'}
-			</p>
-		{:else}
-			<p class="font-semibold text-error">{crossing.error.message}</p>
+		<div class="grid gap-2">
+			<label class="grid gap-1">
+				<span class="font-semibold">Stitches in the order they are worked</span>
+				<input class="field" bind:value={worked} autocomplete="off" />
+			</label>
+			<GroupTiles
+				label="Order worked"
+				groups={inOrderOf(worked)}
+				ends={['worked first', 'worked last']}
+				onmove={(next) => (worked = row(next))}
+			/>
+		</div>
+		<div class="grid gap-2">
+			<label class="grid gap-1">
+				<span class="font-semibold">From the front to the back</span>
+				<input class="field" bind:value={front} autocomplete="off" />
+			</label>
+			<GroupTiles
+				label="Depth"
+				groups={inOrderOf(front)}
+				ends={['in front', 'behind']}
+				onmove={(next) => (front = row(next))}
+			/>
+		</div>
+		{#if tiles.length > 0}
+			<fieldset class="flex flex-wrap gap-x-4 gap-y-2">
+				<legend class="mb-1 font-semibold">How each is worked</legend>
+				{#each tiles as group (group.join())}
+					<label class="flex items-center gap-2">
+						<span>{group.join(' ')}</span>
+						<select
+							class="min-h-10 rounded-xl border-[1.5px] border-hairline bg-base-100 px-2.5"
+							value={words.get(group[0]) ?? 'k'}
+							onchange={(event) => workAs(group, event.currentTarget.value as WorkWord)}
+						>
+							{#each WORDS as { value, label } (value)}<option {value}>{label}</option>{/each}
+						</select>
+					</label>
+				{/each}
+			</fieldset>
 		{/if}
 	</div>
-	<button
-		class="press justify-self-start press-main"
-		disabled={!crossing.ok || crossing.value.over.length === 0}
-	>
-		Lay it on the Bench
-	</button>
+	<div class="grid content-start gap-4 md:sticky md:top-0">
+		<div aria-live="polite" class="grid gap-2">
+			{#if crossing.ok}
+				<div class="max-w-80">
+					<ClothPicture
+						crossing={crossing.value}
+						alt="On the cloth, worked {crossing.value.order.join(' ')}"
+					/>
+				</div>
+				<p>
+					{crossing.value.over.length === 0
+						? 'Nothing crosses yet: move a group.'
+						: names.length > 0
+							? `Its names: ${names.join(', ')}.`
+							: 'It has no name. Ways to make it are looked for on the Bench.'}
+				</p>
+			{:else}
+				<p class="font-semibold text-error">{crossing.error.message}</p>
+			{/if}
+		</div>
+		<button
+			class="press justify-self-start press-main"
+			disabled={!crossing.ok || crossing.value.over.length === 0}
+		>
+			Lay it on the Bench
+		</button>
+	</div>
 </form>

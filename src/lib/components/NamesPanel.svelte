@@ -27,7 +27,7 @@
 	const leftFabric = $derived(subject.voice.hand === 'left' && subject.voice.keep === 'fabric');
 </script>
 
-<div class="grid gap-5">
+<div class="grid grid-cols-1 gap-5">
 	<section>
 		<h2 class="mb-1 text-xl">By every name</h2>
 		{#each names as { school, name, exact } (school)}

@@ -113,6 +113,14 @@
 	/** The needles that lie where needles do; one that has reached in is drawn before or after the loops it passes. */
 	const resting = $derived((['left', 'right'] as const).filter((side) => side !== state.reach?.needle));
 	const halo = $derived(targetsOf(next, state));
+	/** brioche: a knit column carries its yarn-over until it is worked, a purl column has one from then on */
+	const yarnOvers = $derived(
+		crossing.order.filter((stitch, i) => {
+			const word = crossing.work[i];
+			const worked = state.order.includes(stitch);
+			return (word === 'brk' && !worked) || (word === 'slyo' && worked);
+		})
+	);
 	/** where the tip goes into the stitch that is worked next */
 	const entering = $derived(
 		next?.do === 'work' && halo.length > 0
@@ -240,6 +248,25 @@
 		{#if state.yarn === 'front'}{@render yarn()}{/if}
 		{@render offNeedle('front')}
 
+		{#each yarnOvers as stitch (stitch)}
+			{@const at = now.loops[stitch]}
+			<path
+				d="M{at.x - 19 * scale} {at.y + 20 * scale}Q{at.x} {at.y - 46 * scale} {at.x + 19 * scale} {at.y +
+					20 * scale}"
+				class="line-working-edge"
+				fill="none"
+				stroke-width={6 * thick}
+				stroke-linecap="round"
+			/>
+			<path
+				d="M{at.x - 19 * scale} {at.y + 20 * scale}Q{at.x} {at.y - 46 * scale} {at.x + 19 * scale} {at.y +
+					20 * scale}"
+				class="line-working"
+				fill="none"
+				stroke-width={3.4 * thick}
+				stroke-linecap="round"
+			/>
+		{/each}
 		{#if entering}
 			<path
 				d={entry(now.loops[entering.stitch], scale, entering.towards)}

@@ -41,6 +41,9 @@
 		crowded ? `yarn ${yarnPlace}` : `working yarn, ${yarnPlace}, to the ${yarnHand} hand`
 	);
 
+	/** Below the yarn where a cable needle waits beside it, else above. */
+	const yarnDrop = $derived(state.yarn === 'front' ? -8 : cables.some(({ at }) => at === 'back') ? 28 : -14);
+
 	/** Beside the end of a cable needle that lies to the right in the picture. */
 	function besideCable(stitches: readonly number[]) {
 		const xs = stitches.map((stitch) => layout.loops[stitch].x);
@@ -56,7 +59,7 @@
 <g font-size={textSize}>
 	<text
 		x={onRight ? width - 24 : 24}
-		y={layout.hand.y + (state.yarn === 'back' ? 28 : -8)}
+		y={layout.hand.y + yarnDrop}
 		text-anchor={onRight ? 'end' : 'start'}
 		class="label fill-ink">{yarnWords}</text
 	>

@@ -2,6 +2,7 @@
 	import { lookAt } from '$core/naming/look';
 	import { nameOf } from '$core/naming/name';
 	import { plainOf } from '$core/media/medium';
+	import { say } from '$core/naming/say';
 	import { startOf } from '$core/hands/state';
 	import type { Subject } from '$lib/subject.svelte';
 	import { depthWords, SCHOOL_WORDS } from '$lib/words';
@@ -34,28 +35,43 @@
 		{#each subject.read.readings as { crossing, school, because }, i (i)}
 			{@const plain = plainOf(crossing, subject.read.medium)}
 			{@const name = nameOf(plain)}
+			{@const written = say(plain, { ...subject.voice, hand: 'right' })}
 			<li class="grid max-w-xl content-start gap-3 border-t-4 border-base-content pt-3">
 				<p class="flex flex-wrap items-baseline justify-between gap-x-4">
 					<span class="font-serif text-3xl font-medium">{name}</span>
 					<span class="text-quiet">{depthWords(plain) ?? SCHOOL_WORDS[school]}</span>
 				</p>
-				<p>{because}</p>
-				<div class="aspect-[2.1] overflow-hidden rounded-xl">
-					<NeedleRail
-						{crossing}
-						state={startOf(crossing.stitches)}
-						voice={subject.voice}
-						width={520}
-						height={248}
-						neighbours={1}
-						labels={false}
-						alt="{name}: {crossing.stitches} stitches on the needle, {lookAt(crossing)}"
-					/>
-				</div>
-				<ClothPicture {crossing} numbers alt="{name} on the cloth, worked {crossing.order.join(' ')}" />
+				<p class="text-lg leading-snug">{because}</p>
 				<button type="button" class="press justify-self-start" onclick={() => choose(i)}>
 					Read it as {name}{depthWords(plain) ? `, ${depthWords(plain)}` : ''}
 				</button>
+				<div class="grid items-start gap-3 sm:grid-cols-[1.6fr_1fr]">
+					<div class="aspect-[2] overflow-hidden rounded-xl">
+						<NeedleRail
+							{crossing}
+							state={startOf(crossing.stitches)}
+							voice={subject.voice}
+							width={520}
+							height={260}
+							neighbours={1}
+							labels={false}
+							alt="{name}: {crossing.stitches} stitches on the needle. {lookAt(crossing)}"
+						/>
+					</div>
+					<ClothPicture {crossing} alt="{name} on the cloth, worked {crossing.order.join(' ')}" />
+				</div>
+				<dl class="grid gap-2">
+					{#if written.ok}
+						<div>
+							<dt class="text-sm text-quiet">A pattern that means this writes</dt>
+							<dd class="font-mono leading-relaxed">{written.value}</dd>
+						</div>
+					{/if}
+					<div>
+						<dt class="text-sm text-quiet">On the needle</dt>
+						<dd>{lookAt(crossing)}</dd>
+					</div>
+				</dl>
 			</li>
 		{/each}
 	</ol>

@@ -38,8 +38,8 @@
 	] as const;
 </script>
 
-<div class="grid gap-6">
-	<section class="grid gap-3">
+<div class="grid grid-cols-1 gap-6">
+	<section class="grid grid-cols-1 gap-3">
 		<h2 class="text-xl">Ways to make it</h2>
 		{#if subject.ways.length > 0}
 			<WayList ways={subject.ways} {chosen} {onchoose} />
@@ -67,7 +67,7 @@
 								? 'No way of this has a name. The one above is sure but long;'
 								: 'Playing through what hands could do;'} looking for the shortest.
 						</span>
-						<progress class="h-2.5 w-full accent-current" max="1" value={search.progress}></progress>
+						<progress class="search h-2.5 w-full" max="1" value={search.progress}></progress>
 					</label>
 					<button type="button" class="press justify-self-start press-quiet" onclick={() => search.cancel()}>
 						Stop looking
@@ -89,7 +89,7 @@
 	</section>
 
 	{#if hand}
-		<section class="grid gap-2.5" aria-labelledby="advice">
+		<section class="grid grid-cols-1 gap-2.5" aria-labelledby="advice">
 			<h2 id="advice" class="text-xl">
 				{advice.take === 'free' ? 'Go without a needle' : 'Take a cable needle'}
 			</h2>
@@ -148,7 +148,7 @@
 		</section>
 	{/if}
 
-	<section class="grid gap-2" aria-label="What to mind">
+	<section class="grid grid-cols-1 gap-2" aria-label="What to mind">
 		<h2 class="text-xl">What to mind</h2>
 		<ul class="grid gap-2">
 			{#each facts as { kind, text } (text)}
@@ -168,3 +168,21 @@
 </div>
 
 <Dialog title="Rules of thumb" bind:open={rulesOpen}><RulesForm /></Dialog>
+
+<style>
+	.search {
+		appearance: none;
+		border-radius: 0.4rem;
+		overflow: hidden;
+		background: var(--color-base-300);
+	}
+	.search::-webkit-progress-bar {
+		background: var(--color-base-300);
+	}
+	.search::-webkit-progress-value {
+		background: var(--color-base-content);
+	}
+	.search::-moz-progress-bar {
+		background: var(--color-base-content);
+	}
+</style>

@@ -1,9 +1,14 @@
 import font from '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2?url';
 
 /** What the page's style sheets say of a drawing, and a drawing by itself must say in its own attributes. */
-const STYLED = [
-	...['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-linecap', 'stroke-linejoin', 'opacity'],
-	...['font-size', 'font-weight', 'text-anchor', 'paint-order', 'stop-color']
+const INHERITED = [
+	...['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-linecap', 'stroke-linejoin'],
+	...['font-size', 'font-weight', 'text-anchor', 'paint-order']
+];
+/** The same for what is not handed down, with what it is when nothing is said. */
+const ITS_OWN: readonly (readonly [property: string, usual: string])[] = [
+	['opacity', '1'],
+	['stop-color', 'rgb(0, 0, 0)']
 ];
 const FAMILY = 'Atkinson Hyperlegible Next';
 
@@ -18,9 +23,15 @@ export async function standalone(drawing: SVGSVGElement): Promise<string> {
 	const to = [copy, ...copy.querySelectorAll('*')];
 	from.forEach((element, i) => {
 		const style = getComputedStyle(element);
-		for (const property of STYLED) {
+		const above = i === 0 ? null : getComputedStyle(element.parentElement!);
+		for (const property of INHERITED) {
 			const value = style.getPropertyValue(property);
-			if (value) to[i].setAttribute(property, value);
+			if (value !== above?.getPropertyValue(property)) to[i].setAttribute(property, value);
+			else to[i].removeAttribute(property);
+		}
+		for (const [property, usual] of ITS_OWN) {
+			const value = style.getPropertyValue(property);
+			if (value !== usual) to[i].setAttribute(property, value);
 		}
 		to[i].removeAttribute('class');
 	});
@@ -28,7 +39,7 @@ export async function standalone(drawing: SVGSVGElement): Promise<string> {
 	const style = document.createElementNS('http://www.w3.org/2000/svg', 'style');
 	style.textContent = `@font-face{font-family:'${FAMILY}';font-weight:200 800;src:url(${await fontData()})}`;
 	copy.prepend(style);
-	return new XMLSerializer().serializeToString(copy);
+	return new XMLSerializer().serializeToString(copy).replaceAll('<!---->', '');
 }
 
 let fontText: Promise<string> | undefined;

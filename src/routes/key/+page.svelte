@@ -16,14 +16,18 @@
 	onMount(() => memory.watch());
 
 	const fresh = (): KeptKey => ({ key: newId(), title: '', text: '', inUse: true });
-	let chosen = $state<string | null>(untrack(() => data.memory.keys[0]?.key ?? null));
+	/** the key that is open; until one is chosen, the one changed last */
+	let chosen = $state<string | null>(null);
 	/** a key that was begun and has nothing in it yet */
 	let begun = $state.raw<KeptKey>(fresh());
 	let removed = $state.raw<KeptKey | null>(null);
 	let said = $state<string | null>(null);
 	let text = $state<HTMLTextAreaElement>();
 
-	const open = $derived(memory.keys.find(({ key }) => key === chosen) ?? begun);
+	const open = $derived(
+		memory.keys.find(({ key }) => key === chosen) ??
+			(chosen === begun.key ? begun : (memory.keys[0] ?? begun))
+	);
 	const lines = $derived(withoutDoubles(readKey(open.text)));
 	const settled = $derived(lines.filter(({ fault, readings }) => !fault && readings.length === 1).length);
 	const wrong = $derived(lines.filter(({ fault }) => fault).length);
@@ -36,7 +40,7 @@
 
 	function begin() {
 		begun = fresh();
-		chosen = null;
+		chosen = begun.key;
 		text?.focus();
 	}
 
@@ -53,7 +57,6 @@
 		removed = open;
 		memory.keepKey({ ...open, removed: true });
 		chosen = null;
-		begun = fresh();
 	}
 
 	async function bringIn(file: File) {

@@ -1,0 +1,85 @@
+<script lang="ts">
+	import Columns from '@lucide/svelte/icons/columns-2';
+	import Hand from '@lucide/svelte/icons/hand';
+	import Plus from '@lucide/svelte/icons/plus';
+	import { turnOver } from '$core/crossing/transform';
+	import { isBed, MEDIA, type Medium } from '$core/media/medium';
+	import { nameOf } from '$core/naming/name';
+	import type { Subject } from '$lib/subject.svelte';
+	import { MEDIUM_NAMES } from '$lib/words';
+	import Choices from './Choices.svelte';
+
+	/** In what a crossing is made and on which row, and what else can be done with it. */
+	let {
+		subject,
+		onretype,
+		onmedium,
+		oncompare,
+		onmake,
+		onput
+	}: {
+		subject: Subject;
+		onretype: (text: string) => void;
+		onmedium: (medium: Medium) => void;
+		oncompare: () => void;
+		onmake: () => void;
+		onput: () => void;
+	} = $props();
+
+	const readable = $derived(subject.answer.ok && !subject.undecided);
+	const bed = $derived(isBed(subject.read.medium));
+	const turned = $derived(nameOf(turnOver(subject.crossing)));
+
+	const ROWS = [
+		{ value: 'right', label: 'a right side row' },
+		{ value: 'wrong', label: 'a wrong side row' }
+	] as const;
+</script>
+
+<div class="grid grid-cols-1 gap-2 px-4 py-3 sm:px-7 lg:pt-0">
+	<div class="flex flex-wrap items-center gap-x-4 gap-y-2">
+		<Choices
+			label="Made"
+			value={subject.medium}
+			choices={MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
+			onchoose={onmedium}
+		/>
+		{#if !bed}
+			<Choices label="on" value={subject.row} choices={ROWS} onchoose={(row) => (subject.row = row)} />
+		{/if}
+		<div class="ml-auto flex flex-wrap gap-2">
+			<button type="button" class="press min-h-10! press-quiet px-3!" onclick={oncompare}>
+				<Columns size={18} aria-hidden="true" />
+				Compare
+				<kbd class="key-cap hidden 2xl:inline-block">C</kbd>
+			</button>
+			<button type="button" class="press min-h-10! press-quiet px-3!" onclick={onmake}>
+				<Hand size={18} aria-hidden="true" /> Make by hand
+				<kbd class="key-cap hidden 2xl:inline-block">M</kbd>
+			</button>
+			<button
+				type="button"
+				class="press min-h-10! press-quiet px-3!"
+				disabled={!readable || bed}
+				onclick={onput}
+			>
+				<Plus size={18} aria-hidden="true" /> Put into a lesson
+				<kbd class="key-cap hidden 2xl:inline-block">A</kbd>
+			</button>
+		</div>
+	</div>
+	{#if subject.row === 'wrong' && !bed && readable}
+		<p class="text-sm">
+			Positions, front and behind are as the wrong side shows them. The right side then shows
+			<strong>{nameOf(subject.cloth)}</strong>: the same lean, the other strand in front. To show
+			<button
+				type="button"
+				class="min-h-8 font-semibold underline"
+				onclick={() => onretype(turned)}
+				disabled={turned.startsWith('order')}
+			>
+				{subject.name} on the right side, work {turned}
+			</button> here.
+		</p>
+	{/if}
+</div>

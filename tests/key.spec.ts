@@ -1,0 +1,91 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from './support/pond';
+
+const KEY = [
+	'C4F: sl next 4 sts to cn and hold in front, k4, k4 from cn',
+	'T3F',
+	'C4B: sl next 2 sts to cn and hold in front, k2, k2 from cn'
+];
+
+test.describe('the key desk', () => {
+	test('reads a pasted key, shows what is at odds with both rails, and mends it', async ({ pond, page }) => {
+		await pond.open('/key');
+		await page.keyboard.press('n');
+		await page.keyboard.type(KEY.join('\n'));
+		await page.getByLabel('The pattern it belongs to').fill('Binocular strap');
+		await expect(page.getByText('3 lines: 1 settled, 1 at odds, 1 open.')).toBeVisible();
+		const odd = page.locator('li[data-state=wrong]');
+		await expect(odd).toContainText('The name says 2/2 RC');
+		await expect(odd).toContainText('The definition makes 2/2 LC');
+		await expect(odd.getByRole('img', { name: /on the needle/ })).toHaveCount(2);
+		await odd.getByRole('button', { name: 'Keep the definition, call it 2/2 LC' }).press('Enter');
+		await page.getByRole('button', { name: /^2\/1 LPC counts all/ }).press('Enter');
+		await expect(page.getByText('3 lines: 3 settled.')).toBeVisible();
+		await expect(page.getByLabel(/one name a line/)).toHaveValue(
+			/T3F: sl next 2 sts to cn and hold in front, p1, k2 from cn\n2\/2 LC: /
+		);
+		await pond.saved();
+
+		// What the key settles holds on the Bench, and says so; the other readings can still be seen.
+		await pond.open('/?name=C4F');
+		await expect(page.getByRole('heading', { name: 'Bench: 4/4 LC' })).toBeAttached();
+		await expect(page.getByText('settled by your key “Binocular strap”')).toBeVisible();
+		await page.getByRole('button', { name: 'Show all' }).click();
+		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
+
+		// A key that is not in use settles nothing.
+		await pond.open('/key');
+		await page.getByRole('button', { name: /Binocular strap/ }).click();
+		await page.getByLabel(/In use/).uncheck();
+		await pond.saved();
+		await pond.open('/?name=C4F');
+		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
+	});
+
+	test('takes a key out as JSON and CSV and in again, and refuses what is none', async ({ pond, page }) => {
+		await pond.open('/key');
+		await page.getByRole('button', { name: /Draught-stopper eel/ }).click();
+		const text = await page.getByLabel(/one name a line/).inputValue();
+		const chooser = page.getByLabel('Bring in JSON, CSV or text');
+		for (const kind of ['JSON', 'CSV']) {
+			const [download] = await Promise.all([
+				page.waitForEvent('download'),
+				page.getByRole('button', { name: `Take as ${kind}` }).click()
+			]);
+			const name = download.suggestedFilename();
+			expect(name).toBe(`draught-stopper-eel.${kind.toLowerCase()}`);
+			await chooser.setInputFiles({
+				name: `again.${kind.toLowerCase()}`,
+				mimeType: 'text/plain',
+				buffer: readFileSync(await download.path())
+			});
+			await expect(page.getByText(/was brought in/)).toBeVisible();
+			await expect(page.getByLabel(/one name a line/)).toHaveValue(text);
+			await page.getByRole('button', { name: 'Remove this key' }).click();
+			await page
+				.getByRole('button', { name: /Draught-stopper eel/ })
+				.first()
+				.click();
+		}
+		await chooser.setInputFiles({
+			name: 'x.csv',
+			mimeType: 'text/csv',
+			buffer: Buffer.from('name,colour\nC4F,blue')
+		});
+		await expect(page.getByText('A key in CSV has the columns “name” and “definition”')).toBeVisible();
+		await pond.saved();
+	});
+
+	test('loses nothing that is typed while the page goes away', async ({ pond, page }) => {
+		await pond.open('/key');
+		await page.keyboard.press('n');
+		await page.keyboard.type('Otter turn: sl 1 to cn, hold in back, k1, k1 from cn');
+		await page.reload();
+		await pond.saved();
+		await expect(page.getByLabel(/one name a line/)).toHaveValue(/^Otter turn/);
+		await page.getByRole('button', { name: 'Remove this key' }).click();
+		await page.getByRole('button', { name: 'Bring it back' }).click();
+		await expect(page.getByLabel(/one name a line/)).toHaveValue(/^Otter turn/);
+		await pond.saved();
+	});
+});
