@@ -17,6 +17,27 @@ const VIEWS = {
 	bench: { come: (page) => open(page, '/?name=2/2 RC&way=cn-off&step=2') },
 	'bench-evening': { theme: 'evening', come: (page) => open(page, '/?name=2/1 LPC&way=cn-off&step=2') },
 	'bench-phone': { size: [390, 844], come: (page) => open(page, '/?name=2/2 RC&way=free-reach&step=3') },
+	'bench-readings': { come: (page) => open(page, '/?name=C4F') },
+	'bench-compare': {
+		come: (page) => open(page, '/?name=2/2 RC&way=cn-off&with.name=2/2 RC&with.way=free-reach&step=3')
+	},
+	'bench-machine': { come: (page) => open(page, '/?name=2/2 RC&medium=machine&step=3') },
+	'bench-make': {
+		async come(page) {
+			await open(page, '/?name=2/2 RC');
+			await page.keyboard.press('m');
+		}
+	},
+	key: {
+		async come(page) {
+			await open(page, '/key');
+			await page
+				.getByRole('textbox', { name: /one name a line/ })
+				.fill(
+					'C6B: sl next 3 sts to cn and hold in front, k3, k3 from cn\nT3F\nEel bend: sl next 2 sts to cn and hold in front, k1, k2 from cn'
+				);
+		}
+	},
 	lessons: { come: (page) => open(page, '/lessons') },
 	lesson: {
 		async come(page, lesson) {

@@ -208,6 +208,21 @@ test('a saying is kept with its crossing, which can be removed and brought back'
 	await pond.saved();
 });
 
+test('stitches that sit left leg in front are worked through the open leg, and the back loop twists nothing', async ({
+	pond,
+	page
+}) => {
+	await pond.open('/?name=1/1 LC');
+	await expect(page.getByText('Stitch 2 comes out twisted').first()).toBeVisible();
+	await choose(pond, 'whose stitches sit', 'left');
+	await expect(page.getByText('Stitch 2 comes out twisted')).toHaveCount(0);
+	await page.keyboard.press('Escape');
+	await page.locator('body').click({ position: { x: 5, y: 400 } });
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByText(/under the back leg from the front, right to left/)).toBeVisible();
+	await expect(page).toHaveURL(/mounts=left/);
+});
+
 test('advice follows the learner, and its rules are the teacher’s', async ({ pond, page }) => {
 	await pond.open('/?name=3/3 RC');
 	await expect(page.getByRole('heading', { name: 'Go without a needle' })).toBeVisible();

@@ -1,6 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test } from './support/pond';
 
+/** Three stitches of which each lies over the next: no cloth can do that. */
+const CIRCLE = {
+	stitches: 3,
+	order: [3, 2, 1],
+	over: [
+		[1, 2],
+		[2, 3],
+		[3, 1]
+	],
+	work: ['k', 'k', 'k']
+};
+
 test.describe('server routes', () => {
 	test('answer with a code and what to do when they are asked wrongly', async ({ request }) => {
 		const id = randomUUID();
@@ -15,7 +27,23 @@ test.describe('server routes', () => {
 				'missing'
 			],
 			[`/api/lessons/${id}/changes`, { id, since: 0, change: { kind: 'burn' } }, 422, 'unreadable'],
-			['/api/lessons/never/removed', { removed: true }, 404, 'missing']
+			['/api/lessons/never/removed', { removed: true }, 404, 'missing'],
+			['/api/bench/keys', { key: id, title: 'x', text: 7, inUse: true }, 422, 'unreadable'],
+			['/api/bench/keys', { key: 'x', title: 'x', text: '', inUse: true }, 422, 'unreadable'],
+			[
+				'/api/bench/crossings',
+				{ crossing: id, name: 'x', medium: 'hand', saying: '', made: { ...CIRCLE, over: [] } },
+				422,
+				'conflict'
+			],
+			[
+				'/api/bench/crossings',
+				{ crossing: id, name: 'x', medium: 'tin', saying: '', made: CIRCLE },
+				422,
+				'unreadable'
+			],
+			['/api/bench/readings', { name: 'x', medium: 'hand', made: CIRCLE }, 422, 'conflict'],
+			['/api/bench/readings', { name: '', medium: 'hand', made: null }, 422, 'unreadable']
 		];
 		for (const [address, data, status, code] of cases) {
 			const response = await request.post(address, { data });
@@ -47,16 +75,7 @@ test.describe('server routes', () => {
 	test('refuse a crossing that cannot be', async ({ request }) => {
 		const lesson = randomUUID();
 		await request.post('/api/lessons', { data: { lesson, title: 'Circle' } });
-		const crossing = {
-			stitches: 3,
-			order: [3, 2, 1],
-			over: [
-				[1, 2],
-				[2, 3],
-				[3, 1]
-			],
-			work: ['k', 'k', 'k']
-		};
+		const crossing = CIRCLE;
 		const part = { id: 'p', kind: 'show', title: 'Circle', minutes: 1, crossing: 'c', way: 'cn-off' };
 		const change = { kind: 'add-part', part, after: null, teaches: { id: 'c', name: 'Circle', crossing } };
 		const answer = await request.post(`/api/lessons/${lesson}/changes`, {

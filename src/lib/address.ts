@@ -16,6 +16,7 @@ export function subjectIn(query: URLSearchParams, prefix = ''): SubjectStart {
 		way: said('way'),
 		which: Number.isInteger(which) && which >= 0 ? which : undefined,
 		hand: hand === 'left' || hand === 'right' ? hand : undefined,
+		mounts: said('mounts') === 'left' ? 'left' : 'right',
 		own: ownIn(said('moves'))
 	};
 }
@@ -28,7 +29,7 @@ function ownIn(text: string | undefined) {
 
 /** The parts of an address that open this subject again; the usual is left out. */
 export function saidOf(subject: Subject, prefix = ''): [string, string][] {
-	const { read, row, picked, hand, own, shown } = subject;
+	const { read, row, picked, hand, mounts, own, shown } = subject;
 	const way = shown?.kind === 'gutter' ? subject.wayId : shown?.way.id;
 	const said: [string, string | null | undefined][] = [
 		['name', read.input || FIRST_NAME],
@@ -36,6 +37,7 @@ export function saidOf(subject: Subject, prefix = ''): [string, string][] {
 		['row', row === 'wrong' ? row : null],
 		['reading', read.ambiguous && picked !== null ? String(picked) : null],
 		['hand', hand],
+		['mounts', mounts === 'left' ? mounts : null],
 		['way', way],
 		['moves', own && way === 'own' ? JSON.stringify(own) : null]
 	];

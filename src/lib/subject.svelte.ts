@@ -4,9 +4,11 @@ import { readNameOrJson } from '$core/formats/name';
 import { bedScriptOf, type BedScript } from '$core/hands/bedSentence';
 import { gutterScript, playGutter, tellGutter, type GutterFrame } from '$core/hands/gutter';
 import type { Moves } from '$core/hands/moves';
+import type { Leg } from '$core/hands/state';
 import type { Told } from '$core/hands/sentence';
 import { scriptOf, type Script } from '$core/hands/steps';
 import { widestSet } from '$core/media/facts';
+import { rowsToSlip } from '$core/media/slipped';
 import { isBed, plainOf, type Bed, type Medium } from '$core/media/medium';
 import { nameOf } from '$core/naming/name';
 import type { Reading } from '$core/naming/reading';
@@ -52,6 +54,7 @@ export interface SubjectStart {
 	readonly way?: string;
 	readonly which?: number;
 	readonly hand?: 'right' | 'left';
+	readonly mounts?: Leg;
 	readonly own?: Moves;
 }
 
@@ -73,6 +76,8 @@ export class Subject {
 	asking = $state(false);
 	/** whose hands, where it is not the settings' */
 	hand = $state<'right' | 'left' | null>(null);
+	/** the leg in front of every stitch before the cross */
+	mounts = $state<Leg>('right');
 	/** a script brought in from a file */
 	own = $state.raw<Moves | null>(null);
 	readonly search = new WaySearch();
@@ -91,6 +96,7 @@ export class Subject {
 		this.hand = start.hand ?? null;
 		this.picked = start.which ?? null;
 		this.wayId = start.way ?? null;
+		this.mounts = start.mounts ?? 'right';
 		this.own = start.own ?? null;
 		this.#standing = this.#stand() ?? this.#standing;
 	}
@@ -131,6 +137,7 @@ export class Subject {
 		yarn: this.voice.yarn,
 		hand: this.voice.hand,
 		keep: this.voice.keep,
+		mounts: this.mounts,
 		rules: this.rules
 	});
 	readonly #known = $derived(isBed(this.read.medium) ? [] : knownWays(this.played, this.#options));
@@ -154,6 +161,10 @@ export class Subject {
 		);
 	});
 	readonly ways = $derived<readonly (Way | BedWay)[]>([...this.handWays, ...this.bedWays]);
+	/** stitches that come to the cross long, because they were slipped for some rows */
+	readonly long = $derived(
+		this.read.medium === 'slipped' ? rowsToSlip(this.played, this.rules).stitches : []
+	);
 	/** rows that a machine's rope wants between crosses, and a gutter is laddered down */
 	readonly plainRows = $derived(this.rules.plainRows * Math.max(1, widestSet(this.crossing)));
 	readonly shown = $derived.by<Shown | null>(() => {
@@ -166,7 +177,8 @@ export class Subject {
 			return { kind: 'bed', way, script, medium, told: script.told };
 		}
 		const way = this.handWays.find(({ id }) => id === this.wayId) ?? this.handWays[0];
-		const mounts = way.id === 'own' ? this.own?.mounts : undefined;
+		const mounts =
+			(way.id === 'own' ? this.own?.mounts : undefined) ?? this.played.order.map(() => this.mounts);
 		const script = scriptOf(this.played, way.moves, this.voice, mounts);
 		return { kind: 'hand', way, script, told: script.told };
 	});

@@ -22,7 +22,7 @@ export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
 export const MEDIUM_NAMES: Readonly<Record<Medium, string>> = {
 	hand: 'By hand',
 	twisted: 'Twisted stitches',
-	slipped: 'Slipped, long in front',
+	slipped: 'Slipped stitches',
 	brioche: 'Brioche',
 	double: 'Double knitting, pairs',
 	'double-front': 'Double knitting, front layer',

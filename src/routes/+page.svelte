@@ -155,6 +155,7 @@
 							crossing={subject.played}
 							voice={subject.voice}
 							{room}
+							long={subject.long}
 							alt="{subject.name}, {wayTitle}, step {at + 1} of {shown.told.length}: {shown.told[at]
 								.sentence}"
 						/>

@@ -18,7 +18,12 @@ export function factsOf(crossing: Crossing, medium: Medium, rules: Rules): Fact[
 const how = (text: string): Fact => ({ kind: 'how', text });
 
 const HOW: Readonly<Record<Medium, (crossing: Crossing, rules: Rules) => string[]>> = {
-	hand: () => ['Slipping is purlwise, so nothing twists. The stitch count never changes at a cross.'],
+	hand: ({ work }) => [
+		'Slipping is purlwise, so nothing twists. The stitch count never changes at a cross.',
+		...(work[0] === 'p'
+			? ['If the stitch before the cross is a purl too, leave the yarn forward: two movements are saved.']
+			: [])
+	],
 	twisted: () => [
 		'Right side rows: knit the knits through the back loop. Wrong side rows: purl them through the back loop.',
 		'The slipped stitches keep their mount; the twist comes from the leg you work.'

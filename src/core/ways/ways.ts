@@ -123,7 +123,8 @@ export function ownWay(
 	const cables = new Set(moves.map(cableIn).filter((cable) => cable !== null));
 	const needles = Math.min(2, cables.size) as 0 | 1 | 2;
 	const known = { id: 'own', title: 'A script of your own', gist: 'Brought in from a file.', needles };
-	return measured(crossing, known, moves, mounts, { ...WAY_DEFAULTS, ...options });
+	const given = { ...WAY_DEFAULTS, ...options };
+	return measured(crossing, known, moves, mounts ?? crossing.order.map(() => given.mounts), given);
 }
 
 const cableIn = (move: Move): string | null => {

@@ -79,6 +79,7 @@
 						crossing={subject.played}
 						voice={subject.voice}
 						{room}
+						long={subject.long}
 						labels={false}
 						alt="{label}: {subject.name}, step {step + 1} of {subject.last + 1}: {shown.told[step].sentence}"
 					/>

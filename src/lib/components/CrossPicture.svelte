@@ -14,6 +14,7 @@
 		crossing,
 		voice,
 		room,
+		long,
 		labels = true,
 		alt
 	}: {
@@ -23,6 +24,8 @@
 		crossing: Crossing;
 		voice: RailProps['voice'];
 		room?: Room;
+		/** stitches that were slipped for some rows */
+		long?: readonly number[];
 		labels?: boolean;
 		alt: string;
 	} = $props();
@@ -35,6 +38,7 @@
 		next={shown.script.steps[at]}
 		{voice}
 		{labels}
+		{long}
 		{...room}
 		{alt}
 	/>

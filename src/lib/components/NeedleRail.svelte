@@ -13,6 +13,8 @@
 		width?: number;
 		height?: number;
 		neighbours?: number;
+		/** stitches that were slipped for some rows: long, and still in their older colour */
+		long?: readonly number[];
 		/** size of the words, in the drawing's units */
 		textSize?: number;
 		/** false for pictures that only illustrate: no words beside things */
@@ -30,7 +32,7 @@
 	import { entryOf } from '$core/hands/entry';
 	import { heldOf } from '$core/hands/state';
 	import { leaves, ripples } from '$lib/drawing/cloth';
-	import { cableNeedle, entry, needle, workingYarn } from '$lib/drawing/paths';
+	import { cableNeedle, entry, needle, strand, workingYarn } from '$lib/drawing/paths';
 	import {
 		groundOf,
 		layoutOf,
@@ -55,6 +57,7 @@
 		width = 944,
 		height = 452,
 		neighbours = 2,
+		long = [],
 		textSize = 15,
 		labels = true,
 		alt
@@ -222,6 +225,17 @@
 			/>
 		{/each}
 
+		{#each long as stitch (stitch)}
+			<path
+				d={strand(now.loops[stitch], ground.columns[stitch], ground.clothTop, scale)}
+				class="line-working-edge"
+				fill="none"
+				stroke-width={4 * thick}
+				stroke-linecap="round"
+				stroke-dasharray="0.1 {9 * thick}"
+			/>
+		{/each}
+
 		{@render offNeedle('back')}
 		{#if state.yarn === 'back'}{@render yarn()}{/if}
 
@@ -302,6 +316,11 @@
 			textSize={Math.max(textSize * 0.94, 19 * scale)}
 		/>
 	{/each}
+	{#if labels && long.length > 0}
+		<text x={28} y={height - textSize} font-size={textSize} class="fill-ink older"
+			>Dotted: long, in their older colour</text
+		>
+	{/if}
 	{#if labels}
 		<RailWords
 			{state}
@@ -317,6 +336,12 @@
 </svg>
 
 <style>
+	.older {
+		font-weight: 500;
+		paint-order: stroke;
+		stroke: var(--band-front);
+		stroke-width: 4px;
+	}
 	.cloth {
 		stroke: var(--ground-line);
 		opacity: 0.75;

@@ -14,6 +14,13 @@
 
 	const loose = ({ mostLoose }: AnyWay) =>
 		mostLoose === 0 ? 'nothing hangs free' : `${mostLoose} ${mostLoose === 1 ? 'hangs' : 'hang'} free`;
+	/** how often the yarn changes sides, where it does */
+	const yarn = ({ moves }: AnyWay) => {
+		const times = moves.filter((move) => move.do === 'yarn').length;
+		return times === 0
+			? ''
+			: ` The yarn moves ${times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`}.`;
+	};
 	const proof = $derived.by(() => {
 		const agreeing = ways.filter((way) => way.agrees && way.result.twisted.length === 0).length;
 		if (agreeing < ways.length)
@@ -43,10 +50,13 @@
 					<span class="text-[1.06rem] font-semibold">{way.title}</span>
 					<span class="shrink-0 text-sm">{way.movements} moves</span>
 				</span>
-				<span class="text-sm">{way.gist} {loose(way)[0].toUpperCase() + loose(way).slice(1)}.</span>
+				<span class="text-sm">{way.gist} {loose(way)[0].toUpperCase() + loose(way).slice(1)}.{yarn(way)}</span
+				>
 				{#if !way.agrees}
 					<span class="text-sm font-semibold"
-						>This does not make the crossing: it gives {way.result.order.join(' ')}.</span
+						>Not the crossing to the letter: it gives {way.result.order.join(' ')}, worked {way.result.work.join(
+							' '
+						)}.</span
 					>
 				{/if}
 				{#each way.cautions as caution (caution)}

@@ -31,6 +31,10 @@
 		{ value: 'plain', label: 'plain yarn' },
 		{ value: 'slippery', label: 'slippery or inelastic yarn' }
 	] as const;
+	const MOUNTS = [
+		{ value: 'right', label: 'right leg in front' },
+		{ value: 'left', label: 'left leg in front' }
+	] as const;
 	const OFTEN = [
 		{ value: 'some', label: 'every few rows' },
 		{ value: 'many', label: 'many in a row' },
@@ -119,6 +123,12 @@
 					value={settings.value.often}
 					choices={OFTEN}
 					onchoose={(often) => settings.change({ often })}
+				/>
+				<Choices
+					label="whose stitches sit"
+					value={subject.mounts}
+					choices={MOUNTS}
+					onchoose={(mounts) => (subject.mounts = mounts)}
 				/>
 				<label class="flex items-center gap-2">
 					<span class="text-sm text-quiet">on needles of</span>

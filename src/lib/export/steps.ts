@@ -21,7 +21,14 @@ export async function stepPictures(subject: Subject, steps: readonly number[]): 
 		const pictures: StepPicture[] = [];
 		for (const at of steps) {
 			const words = shown.told[at].sentence;
-			const props = { shown, at, crossing: subject.played, voice: subject.voice, alt: words };
+			const props = {
+				shown,
+				at,
+				crossing: subject.played,
+				voice: subject.voice,
+				long: subject.long,
+				alt: words
+			};
 			const picture = mount(CrossPicture, { target, props });
 			flushSync();
 			await tick();
