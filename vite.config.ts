@@ -6,6 +6,8 @@ export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	test: {
 		include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
-		environment: 'node'
+		environment: 'node',
+		// Only what hangs is to fail by the clock, on a busy machine too.
+		testTimeout: 60_000
 	}
 });

@@ -123,6 +123,8 @@ function agreeing(
 	if (kept.length > 0) return good(kept);
 	return fault(
 		'conflict',
-		`The name “${label}” and its definition disagree: ${allowed[0] ? allowed[0].because.replace(/\.$/, '') : 'the name has no reading here'}, but the definition makes another cross. Mend one of them.`
+		`The name “${label}” and its definition disagree: ${allowed[0] ? `by its name, ${lowered(allowed[0].because.split(/\.(?: |$)/)[0])}` : 'the name has no reading here'}, but the definition makes another cross. Mend one of them.`
 	);
 }
+
+const lowered = (text: string) => text[0].toLowerCase() + text.slice(1);

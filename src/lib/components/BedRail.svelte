@@ -10,8 +10,8 @@
 	import { leaves, ripples } from '$lib/drawing/cloth';
 	import { rolesOf, type Point } from '$lib/drawing/rail';
 	import Hatch from './Hatch.svelte';
-	import NumberedDisc from './NumberedDisc.svelte';
 	import RailLoop from './RailLoop.svelte';
+	import RailMarks from './RailMarks.svelte';
 	import RailStrand from './RailStrand.svelte';
 
 	/** A machine's needles or a loom's pegs as the one who works them sees them, with what tools and pins hold. */
@@ -68,7 +68,6 @@
 		return facesPurl ? order : [...order].reverse();
 	});
 	const halo = $derived(bedTargetsOf(next, frame));
-	const disc = $derived(Math.max(textSize * 0.74, 16 * scale));
 	const tools = $derived(Object.entries(frame.tools));
 	const ground0 = $derived(facesPurl ? ripples : leaves);
 	const pulled = (place: number) => (frame.forward.includes(place) ? 22 * scale : 0);
@@ -200,27 +199,7 @@
 		</text>
 	{/each}
 
-	{#each halo as stitch (stitch)}
-		<circle
-			cx={now[stitch].x}
-			cy={now[stitch].y + 3 * scale}
-			r={34 * scale}
-			fill="none"
-			class="line-halo"
-			stroke-width="2.4"
-			stroke-dasharray="5 4"
-		/>
-	{/each}
-	{#each crossing.order as stitch (stitch)}
-		<NumberedDisc
-			x={now[stitch].x}
-			y={now[stitch].y + 34 * scale + disc * 0.9}
-			r={disc}
-			role={roles[stitch]}
-			number={stitch}
-			textSize={Math.max(textSize * 0.94, 19 * scale)}
-		/>
-	{/each}
+	<RailMarks loops={now} {halo} {roles} {scale} {textSize} />
 	<text x="28" y={textSize * 1.9} font-size={textSize} class="label fill-ink">
 		{medium === 'machine'
 			? 'The purl side faces you; needle 1 is leftmost'

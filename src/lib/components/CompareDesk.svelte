@@ -1,11 +1,10 @@
 <script lang="ts">
-	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
-	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import { compared } from '$core/crossing/compare';
 	import { mirror } from '$core/crossing/transform';
 	import { textFor } from '$core/formats/name';
 	import type { Subject } from '$lib/subject.svelte';
 	import CompareSide from './CompareSide.svelte';
+	import ThumbButton from './ThumbButton.svelte';
 
 	/** Two rails in step: two ways, two crossings, two media or two pairs of hands. */
 	let {
@@ -77,25 +76,14 @@
 	</div>
 </div>
 <div class="bar flex items-center justify-center gap-6 bg-neutral px-4 py-3 text-neutral-content">
-	<button
-		type="button"
-		class="thumb"
-		disabled={step === 0}
-		onclick={() => go(step - 1)}
-		aria-label="Back one step, both"
-	>
-		<ChevronLeft size={34} strokeWidth={2.6} aria-hidden="true" />
-	</button>
+	<ThumbButton to="back" label="Back one step, both" disabled={step === 0} onpress={() => go(step - 1)} />
 	<p class="text-center text-lg font-semibold sm:min-w-28">Step {Math.min(step, last) + 1} of {last + 1}</p>
-	<button
-		type="button"
-		class="thumb main"
+	<ThumbButton
+		to="forward"
+		label="Forward one step, both"
 		disabled={step >= last}
-		onclick={() => go(step + 1)}
-		aria-label="Forward one step, both"
-	>
-		<ChevronRight size={34} strokeWidth={2.6} aria-hidden="true" />
-	</button>
+		onpress={() => go(step + 1)}
+	/>
 	<button type="button" class="press border-neutral-content! sm:absolute sm:right-7" onclick={onend}>
 		End<span class="sr-only sm:not-sr-only">comparing</span>
 	</button>
@@ -110,23 +98,5 @@
 	}
 	.bar :focus-visible {
 		outline-color: var(--color-neutral-content);
-	}
-	.thumb {
-		display: grid;
-		place-items: center;
-		flex: none;
-		width: 5rem;
-		height: 4rem;
-		border: 2px solid color-mix(in oklab, currentColor 62%, transparent);
-		border-radius: 1rem;
-		cursor: pointer;
-	}
-	.thumb:disabled {
-		opacity: 0.35;
-		cursor: default;
-	}
-	.main:not(:disabled) {
-		background: var(--color-neutral-content);
-		color: var(--color-neutral);
 	}
 </style>

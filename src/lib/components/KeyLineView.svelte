@@ -1,13 +1,12 @@
 <script lang="ts">
 	import type { Crossing } from '$core/crossing/crossing';
-	import { startOf } from '$core/hands/state';
 	import { definedBy, type KeyLine } from '$core/naming/key';
 	import { nameOf } from '$core/naming/name';
 	import { say } from '$core/naming/say';
 	import { getSettings } from '$lib/settings.svelte';
 	import { SCHOOL_WORDS } from '$lib/words';
 	import ClothPicture from './ClothPicture.svelte';
-	import NeedleRail from './NeedleRail.svelte';
+	import StillRail from './StillRail.svelte';
 
 	/** What one line of a key says: settled, open, or at odds with itself, with the mend to press. */
 	let { line, onmend }: { line: KeyLine; onmend: (text: string) => void } = $props();
@@ -22,18 +21,7 @@
 {#snippet seen(crossing: Crossing, says: string)}
 	<figure class="grid min-w-0 content-start gap-2">
 		<figcaption>{says} <strong>{nameOf(crossing)}</strong>, worked {crossing.order.join(' ')}</figcaption>
-		<div class="aspect-[2.1] overflow-hidden rounded-xl">
-			<NeedleRail
-				{crossing}
-				state={startOf(crossing.stitches)}
-				voice={settings.value}
-				width={520}
-				height={248}
-				neighbours={1}
-				labels={false}
-				alt="{nameOf(crossing)} on the needle"
-			/>
-		</div>
+		<StillRail {crossing} voice={settings.value} alt="{nameOf(crossing)} on the needle" />
 		<div class="max-w-72">
 			<ClothPicture {crossing} from={settings.value.hand} alt="{nameOf(crossing)} on the cloth" />
 		</div>

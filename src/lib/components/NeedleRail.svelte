@@ -43,9 +43,9 @@
 		type RailLayout
 	} from '$lib/drawing/rail';
 	import Hatch from './Hatch.svelte';
-	import NumberedDisc from './NumberedDisc.svelte';
 	import RailBump from './RailBump.svelte';
 	import RailLoop from './RailLoop.svelte';
+	import RailMarks from './RailMarks.svelte';
 	import RailStrand from './RailStrand.svelte';
 	import RailWords from './RailWords.svelte';
 
@@ -132,7 +132,6 @@
 	);
 	const inPicture = (x: number) => (mirrored ? width - x : x);
 	const yarnPath = $derived(workingYarn(now.yarn, now.hand, state.yarn));
-	const disc = $derived(Math.max(textSize * 0.74, 16 * scale));
 </script>
 
 {#snippet wooden(side: 'left' | 'right')}
@@ -264,22 +263,9 @@
 
 		{#each yarnOvers as stitch (stitch)}
 			{@const at = now.loops[stitch]}
-			<path
-				d="M{at.x - 19 * scale} {at.y + 20 * scale}Q{at.x} {at.y - 46 * scale} {at.x + 19 * scale} {at.y +
-					20 * scale}"
-				class="line-working-edge"
-				fill="none"
-				stroke-width={6 * thick}
-				stroke-linecap="round"
-			/>
-			<path
-				d="M{at.x - 19 * scale} {at.y + 20 * scale}Q{at.x} {at.y - 46 * scale} {at.x + 19 * scale} {at.y +
-					20 * scale}"
-				class="line-working"
-				fill="none"
-				stroke-width={3.4 * thick}
-				stroke-linecap="round"
-			/>
+			{@const d = `M${at.x - 19 * scale} ${at.y + 20 * scale}Q${at.x} ${at.y - 46 * scale} ${at.x + 19 * scale} ${at.y + 20 * scale}`}
+			<path {d} class="line-working-edge" fill="none" stroke-width={6 * thick} stroke-linecap="round" />
+			<path {d} class="line-working" fill="none" stroke-width={3.4 * thick} stroke-linecap="round" />
 		{/each}
 		{#if entering}
 			<path
@@ -295,27 +281,7 @@
 		{#each purled as stitch (stitch)}<RailBump at={now.loops[stitch]} {scale} role={roles[stitch]} />{/each}
 	</g>
 
-	{#each halo as stitch (stitch)}
-		<circle
-			cx={inPicture(now.loops[stitch].x)}
-			cy={now.loops[stitch].y + 3 * scale}
-			r={34 * scale}
-			fill="none"
-			class="line-halo"
-			stroke-width="2.4"
-			stroke-dasharray="5 4"
-		/>
-	{/each}
-	{#each crossing.order as stitch (stitch)}
-		<NumberedDisc
-			x={inPicture(now.loops[stitch].x)}
-			y={now.loops[stitch].y + 34 * scale + disc * 0.9}
-			r={disc}
-			role={roles[stitch]}
-			number={stitch}
-			textSize={Math.max(textSize * 0.94, 19 * scale)}
-		/>
-	{/each}
+	<RailMarks loops={now.loops} {halo} {roles} {scale} {textSize} {inPicture} />
 	{#if labels && long.length > 0}
 		<text x={28} y={height - textSize} font-size={textSize} class="fill-ink older"
 			>Dotted: long, in their older colour</text

@@ -3,11 +3,10 @@
 	import { nameOf } from '$core/naming/name';
 	import { plainOf } from '$core/media/medium';
 	import { say } from '$core/naming/say';
-	import { startOf } from '$core/hands/state';
 	import type { Subject } from '$lib/subject.svelte';
 	import { depthWords, SCHOOL_WORDS } from '$lib/words';
 	import ClothPicture from './ClothPicture.svelte';
-	import NeedleRail from './NeedleRail.svelte';
+	import StillRail from './StillRail.svelte';
 
 	/** Every reading of a name side by side: school, reason, stitches and cloth, one to choose. */
 	let { subject, onchosen }: { subject: Subject; onchosen: () => void } = $props();
@@ -46,18 +45,11 @@
 					Read it as {name}{depthWords(plain) ? `, ${depthWords(plain)}` : ''}
 				</button>
 				<div class="grid items-start gap-3 sm:grid-cols-[1.6fr_1fr]">
-					<div class="aspect-[2] overflow-hidden rounded-xl">
-						<NeedleRail
-							{crossing}
-							state={startOf(crossing.stitches)}
-							voice={subject.voice}
-							width={520}
-							height={260}
-							neighbours={1}
-							labels={false}
-							alt="{name}: {crossing.stitches} stitches on the needle. {lookAt(crossing)}"
-						/>
-					</div>
+					<StillRail
+						{crossing}
+						voice={subject.voice}
+						alt="{name}: {crossing.stitches} stitches on the needle. {lookAt(crossing)}"
+					/>
 					<ClothPicture {crossing} alt="{name} on the cloth, worked {crossing.order.join(' ')}" />
 				</div>
 				<dl class="grid gap-2">

@@ -1,7 +1,6 @@
 <script lang="ts">
-	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
-	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import type { Told } from '$core/hands/sentence';
+	import ThumbButton from './ThumbButton.svelte';
 
 	/** The sentence of the present step, forward and back as big as a thumb, and the whole script as a strip. */
 	let { told: all, step = $bindable(0) }: { told: readonly Told[]; step?: number } = $props();
@@ -18,28 +17,12 @@
 
 <div class="player grid gap-4 bg-neutral px-4 pt-4 pb-3 text-neutral-content sm:px-7 sm:pt-5">
 	<div class="flex items-center gap-4 sm:gap-6">
-		<button
-			type="button"
-			class="thumb"
-			disabled={step === 0}
-			onclick={() => (step -= 1)}
-			aria-label="Back one step"
-		>
-			<ChevronLeft size={34} strokeWidth={2.6} aria-hidden="true" />
-		</button>
+		<ThumbButton to="back" label="Back one step" disabled={step === 0} onpress={() => (step -= 1)} />
 		<div class="min-h-19 flex-1" aria-live="polite">
 			<p class="sentence font-serif leading-tight font-medium" data-testid="sentence">{told.sentence}</p>
 			<p class="mt-1 opacity-90">{told.detail}</p>
 		</div>
-		<button
-			type="button"
-			class="thumb thumb-main"
-			disabled={step === last}
-			onclick={() => (step += 1)}
-			aria-label="Forward one step"
-		>
-			<ChevronRight size={34} strokeWidth={2.6} aria-hidden="true" />
-		</button>
+		<ThumbButton to="forward" label="Forward one step" disabled={step === last} onpress={() => (step += 1)} />
 	</div>
 	<ol bind:this={strip} class="strip flex overflow-x-auto pb-1" aria-label="All steps">
 		{#each all as { short }, i (i)}
@@ -66,25 +49,6 @@
 		.sentence {
 			font-size: 1.85rem;
 		}
-	}
-	.thumb {
-		display: grid;
-		place-items: center;
-		flex: none;
-		width: 4rem;
-		height: 4.6rem;
-		border: 2px solid color-mix(in oklab, currentColor 62%, transparent);
-		border-radius: 1rem;
-		cursor: pointer;
-	}
-	.thumb:disabled {
-		opacity: 0.35;
-		cursor: default;
-	}
-	.thumb-main:not(:disabled) {
-		background: var(--color-neutral-content);
-		color: var(--color-neutral);
-		border-color: var(--color-neutral-content);
 	}
 	.player :focus-visible {
 		outline-color: var(--color-neutral-content);
