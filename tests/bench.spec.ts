@@ -155,6 +155,7 @@ test.describe('settings', () => {
 		await page.keyboard.press(',');
 		for (const label of labels) await page.getByRole('dialog').getByText(label, { exact: true }).click();
 		await page.keyboard.press('Escape');
+		await expect(page.getByRole('dialog')).toBeHidden();
 	};
 
 	test('reach sentences and pictures at once, and are kept', async ({ pond, page }) => {
@@ -167,6 +168,7 @@ test.describe('settings', () => {
 			'Slip stitches 1 and 2 to the cable needle and hold them at the front.'
 		);
 		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+		await expect(page).toHaveURL(/step=0/);
 		await pond.saved();
 		await page.reload();
 		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');

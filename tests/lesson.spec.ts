@@ -11,7 +11,7 @@ test.describe('a lesson', () => {
 		await pond.open('/');
 		await page.keyboard.press('n');
 		await page.keyboard.type('3/3 LC');
-		await page.keyboard.press('Tab');
+		await page.keyboard.press('Enter');
 		await page.keyboard.press('a');
 		const title = page.getByRole('textbox', { name: 'Or a new lesson' });
 		while (!(await title.evaluate((field) => field === document.activeElement)))

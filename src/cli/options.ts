@@ -44,7 +44,8 @@ const GIVEN = {
 	name: givenBy(NAMING_OPTIONS),
 	say: givenBy(SAY_OPTIONS),
 	ways: givenBy(WAY_OPTIONS, FLAGS),
-	play: givenBy(WAY_OPTIONS, FLAGS)
+	play: givenBy(WAY_OPTIONS, FLAGS),
+	rows: givenBy({ count: NAME_OPTIONS.count, centre: NAME_OPTIONS.centre })
 };
 
 /** Reads a command's words and options: `words` are named for the message when one is missing or too many. */
@@ -53,7 +54,7 @@ export function given(verb: keyof typeof GIVEN, args: readonly string[], words: 
 	if (!parsed.ok || parsed.value.words.length === words.length) return parsed;
 	return fault(
 		'unreadable',
-		`“${verb}” wants ${words.join(' and ')}, then options; it got ${parsed.value.words.length} words. Put a name with spaces in quotes.`
+		`“${verb}” wants ${words.join(' and ') || 'its text on standard input'}, then options; it got ${parsed.value.words.length} words. Put a name with spaces in quotes.`
 	);
 }
 

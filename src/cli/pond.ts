@@ -1,4 +1,5 @@
 import { createInterface } from 'node:readline';
+import { text } from 'node:stream/consumers';
 import * as z from 'zod/mini';
 import { fault, type Result } from '../core/result';
 import { run } from './run';
@@ -30,14 +31,17 @@ function answerLine(line: string): Result<unknown> {
 			'unreadable',
 			'Each line is a JSON array of arguments, as in ["read","2/2 LC"], or { "args": [ … ], "input": "…" }.'
 		);
-	return run(Array.isArray(parsed.data) ? parsed.data : parsed.data.args);
+	return Array.isArray(parsed.data) ? run(parsed.data) : run(parsed.data.args, parsed.data.input);
 }
+
+/** Verbs that take their matter from standard input. */
+const READS_INPUT = ['rows'];
 
 const args = process.argv.slice(2);
 if (args[0] === 'batch') {
 	await batch();
 } else {
-	const answer = run(args);
+	const answer = run(args, READS_INPUT.includes(args[0]) ? await text(process.stdin) : '');
 	process.stdout.write(print(answer) + '\n');
 	process.exitCode = answer.ok ? 0 : 2;
 }

@@ -1,3 +1,4 @@
+import { fabricOf } from '../core/fabric/fabric';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parsedJson } from '../core/formats/json';
 import { parseBedMoves, parseMoves } from '../core/formats/moves';
@@ -16,8 +17,12 @@ import { sayIn } from '../core/ways/sayIn';
 import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from '../core/naming/schools';
 import { given, type Given } from './options';
 
-/** Answers one command of the command line; what it prints is the value as JSON, or `{ error }`. */
-export function run(args: readonly string[]): Result<unknown> {
+/**
+ * Answers one command of the command line; what it prints is the value as JSON, or `{ error }`.
+ *
+ * @param input what came on standard input, for a verb that reads it
+ */
+export function run(args: readonly string[], input = ''): Result<unknown> {
 	const [verb, ...rest] = args;
 	switch (verb) {
 		case 'read':
@@ -30,8 +35,13 @@ export function run(args: readonly string[]): Result<unknown> {
 			return answerWays(rest);
 		case 'play':
 			return answerPlay(rest);
+		case 'rows':
+			return answerRows(rest, input);
 		default:
-			return fault('unreadable', `“${verb ?? ''}” is no verb; give read, name, say, ways, play or batch.`);
+			return fault(
+				'unreadable',
+				`“${verb ?? ''}” is no verb; give read, name, say, ways, play, rows or batch.`
+			);
 	}
 }
 
@@ -115,6 +125,11 @@ function answerPlayBed(asked: Given, crossing: Crossing, said: object, medium: B
 	if (!frames.ok) return frames;
 	const { agrees, ...result } = bedOutcome(crossing, frames.value);
 	return good({ ...said, frames: frames.value, result, agrees });
+}
+
+function answerRows(args: readonly string[], input: string): Result<unknown> {
+	const asked = given('rows', args, []);
+	return asked.ok ? fabricOf(input, nameOptions(asked.value)) : asked;
 }
 
 function bedOf({ options }: Given): Bed | null {

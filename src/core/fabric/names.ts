@@ -1,0 +1,94 @@
+import { sameCrossing, type Crossing } from '../crossing/crossing';
+import { definedBy, plain } from '../naming/key';
+import { read } from '../naming/read';
+import type { ReadOptions } from '../naming/reading';
+import type { Item, Pattern } from '../pattern/pattern';
+import type { Meaning } from './work';
+
+/** What a name of a pattern may still mean, the likeliest first. */
+export interface NameMeanings {
+	readonly name: string;
+	readonly crossings: readonly Crossing[];
+	/** a row's count has ruled some out */
+	readonly settled: boolean;
+}
+
+/** The meanings of every name, by the name as two people would write it. */
+export type Names = ReadonlyMap<string, NameMeanings>;
+
+/** Every name in the rows, with what the pattern's own key or else the schools say of it; unknown ones have no meaning. */
+export function namesIn(
+	{ rows, key }: Pick<Pattern, 'rows' | 'key'>,
+	options: Pick<ReadOptions, 'count' | 'centre'>
+): Names {
+	const names = new Map<string, NameMeanings>();
+	for (const text of rows.flatMap(({ items }) => textsOf(items))) {
+		const name = plain(text);
+		if (!names.has(name))
+			names.set(name, { name: text, crossings: meaningsOf(text, key, options), settled: false });
+	}
+	return names;
+}
+
+function meaningsOf(
+	text: string,
+	key: Pattern['key'],
+	options: Pick<ReadOptions, 'count' | 'centre'>
+): readonly Crossing[] {
+	const line = key.find(({ line: { label } }) => plain(label) === plain(text))?.line;
+	if (line) {
+		// A line at odds with its own name means what it defines.
+		const defined = line.fault ? definedBy(line) : null;
+		return distinct(defined ? [defined] : line.readings.map(({ crossing }) => crossing));
+	}
+	const answer = read(text, options);
+	return answer.ok ? distinct(answer.value.readings.map(({ crossing }) => crossing)) : [];
+}
+
+const distinct = (crossings: readonly Crossing[]): Crossing[] =>
+	crossings.filter((crossing, i) => crossings.findIndex((other) => sameCrossing(other, crossing)) === i);
+
+/** The names some items use, each as often as it stands there. */
+export const textsOf = (items: readonly Item[]): string[] =>
+	items.flatMap((item) =>
+		item.kind === 'name' ? [item.text] : item.kind === 'repeat' ? textsOf(item.items) : []
+	);
+
+/** The first meaning left of each name, with some of them set. */
+export function meaningBy(names: Names, set: ReadonlyMap<string, Crossing> = new Map()): Meaning {
+	return (text) => {
+		const name = plain(text);
+		return set.get(name) ?? names.get(name)?.crossings[0] ?? null;
+	};
+}
+
+/** Most choices of meanings that a row is tried with. */
+const MOST_TRIED = 256;
+
+/**
+ * The names after a row has ruled out the meanings with which it cannot fit its stitches; the same names when it rules
+ * out nothing, or when no choice of meanings fits.
+ *
+ * @param fits whether the row comes out with these meanings
+ */
+export function narrowedBy(names: Names, items: readonly Item[], fits: (meaning: Meaning) => boolean): Names {
+	const open = [...new Set(textsOf(items).map(plain))].filter(
+		(name) => (names.get(name)?.crossings.length ?? 0) > 1
+	);
+	if (open.length === 0) return names;
+	let choices: ReadonlyMap<string, Crossing>[] = [new Map()];
+	for (const name of open)
+		choices = choices.flatMap((choice) =>
+			names.get(name)!.crossings.map((crossing) => new Map([...choice, [name, crossing]]))
+		);
+	if (choices.length > MOST_TRIED) return names;
+	const fitting = choices.filter((choice) => fits(meaningBy(names, choice)));
+	if (fitting.length === 0 || fitting.length === choices.length) return names;
+	const next = new Map(names);
+	for (const name of open) {
+		const { crossings, ...rest } = names.get(name)!;
+		const left = crossings.filter((crossing) => fitting.some((choice) => choice.get(name) === crossing));
+		if (left.length < crossings.length) next.set(name, { ...rest, crossings: left, settled: true });
+	}
+	return next;
+}

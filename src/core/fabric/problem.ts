@@ -1,0 +1,59 @@
+import type { Place } from '../pattern/tree';
+
+export type Severity = 'error' | 'warning' | 'info';
+
+/** What can be wrong or worth knowing in written rows, the gravest first. */
+export const PROBLEMS = {
+	'too-few': 'error',
+	'too-many': 'error',
+	'unknown-word': 'error',
+	conflict: 'error',
+	'missing-row': 'error',
+	'two-readings': 'warning',
+	'tight-rest': 'warning',
+	'long-travel': 'warning',
+	'rope-face': 'warning',
+	'wrong-side-repeat': 'warning',
+	'settled-by-count': 'info',
+	'cast-on-from-row': 'info'
+} as const satisfies Record<string, Severity>;
+
+export type ProblemCode = keyof typeof PROBLEMS;
+
+/** A problem of a pattern, with the row's number, the stitch where its word begins, and its characters in the text. */
+export interface Problem extends Place {
+	readonly code: ProblemCode;
+	readonly row: number;
+	readonly at: number;
+	readonly severity: Severity;
+	readonly message: string;
+}
+
+export const problem = (
+	code: ProblemCode,
+	row: number,
+	at: number,
+	{ from, to }: Place,
+	message: string
+): Problem => ({
+	code,
+	row,
+	at,
+	severity: PROBLEMS[code],
+	message,
+	from,
+	to
+});
+
+const GRAVITY = Object.keys(PROBLEMS);
+
+/** The gravest first, then in the order of rows and stitches; each once for each place. */
+export function sortedProblems(problems: readonly Problem[]): Problem[] {
+	const seen = new Set<string>();
+	return problems
+		.filter(({ code, from, row }) => {
+			const key = `${code} ${from} ${code === 'missing-row' ? row : ''}`;
+			return !seen.has(key) && seen.add(key);
+		})
+		.sort((a, b) => GRAVITY.indexOf(a.code) - GRAVITY.indexOf(b.code) || a.row - b.row || a.at - b.at);
+}

@@ -1,0 +1,226 @@
+import { readKey, type KeyLine } from '../naming/key';
+import { actionOf, reachOf, timesOf, type Action, type ToLast } from './word';
+import { statementsOf, type Piece, type Place, type Statement } from './tree';
+
+/** One thing a row does: a plain word, a name to look up, or a repeat. */
+export type Item = Place &
+	(
+		| { readonly kind: 'action'; readonly action: Action; readonly text: string }
+		| { readonly kind: 'name'; readonly text: string }
+		| { readonly kind: 'repeat'; readonly items: readonly Item[]; readonly times: number | ToLast }
+	);
+
+export type RowSide = 'RS' | 'WS';
+
+/** A row as it is written, for all the numbers it stands for. */
+export interface WrittenRow extends Place {
+	readonly numbers: readonly number[];
+	/** every row of this side that nobody else writes */
+	readonly all: RowSide | null;
+	/** the side that is written, if one is */
+	readonly side: RowSide | null;
+	readonly items: readonly Item[];
+}
+
+/** Rows to be worked again: so many times more, or on and on. */
+export interface RowRepeat extends Place {
+	readonly numbers: readonly number[];
+	readonly more: number | null;
+	/** `48 cm`, where rows go on until then */
+	readonly until: string | null;
+}
+
+/** A line of the pattern's own key, with its place. */
+export interface PatternKey extends Place {
+	readonly line: KeyLine;
+}
+
+/** A pattern text taken apart; nothing in it is worked yet. */
+export interface Pattern {
+	readonly castOn: number | null;
+	/** `multiple of 6 + 2` */
+	readonly multiple: { readonly of: number; readonly plus: number } | null;
+	readonly rounds: boolean;
+	readonly rows: readonly WrittenRow[];
+	readonly repeats: readonly RowRepeat[];
+	readonly key: readonly PatternKey[];
+	/** sentences that say nothing known */
+	readonly odd: readonly (Place & { readonly text: string })[];
+}
+
+/** Reads a pattern text; what it cannot place stands in `odd`, and nothing is dropped. */
+export function readPattern(text: string): Pattern {
+	const found: Mutable<Pattern> = {
+		castOn: null,
+		multiple: null,
+		rounds: false,
+		rows: [],
+		repeats: [],
+		key: [],
+		odd: []
+	};
+	let keyTo = -1;
+	let inKey = false;
+	for (const statement of statementsOf(text)) {
+		if (statement.from < keyTo) continue;
+		const { head } = statement;
+		const place = { from: statement.from, to: statement.to };
+		const said = text.slice(statement.from, statement.to);
+		if (head !== null && ROW_HEAD.test(head)) {
+			inKey = false;
+			if (/^r(?:ou)?nd/i.test(head)) found.rounds = true;
+			found.rows = [...found.rows, writtenRow(statement, head)];
+			continue;
+		}
+		if (head !== null && (inKey || /^key$/i.test(head))) {
+			inKey = true;
+			keyTo = statement.lineEnd;
+			const from = /^key$/i.test(head) ? statement.bodyFrom : statement.from;
+			const [line] = readKey(text.slice(from, keyTo));
+			if (line) found.key = [...found.key, { from, to: keyTo, line }];
+			continue;
+		}
+		if (!sentence(said, place, found)) found.odd = [...found.odd, { ...place, text: said }];
+	}
+	return found;
+}
+
+type Mutable<T> = { -readonly [K in keyof T]: T[K] };
+
+const ROW_HEAD = /^(?:rows?|rnds?|rounds?)\s+\d|^all (?:ws|rs|wrong side|right side) rows$/i;
+
+function writtenRow({ from, to, pieces }: Statement, head: string): WrittenRow {
+	const side = /\((rs|ws)\)/i.exec(head)?.[1].toUpperCase() as RowSide | undefined;
+	const all = /all (ws|rs|wrong side|right side) rows/i.exec(head)?.[1].toLowerCase();
+	return {
+		from,
+		to,
+		numbers: numbersIn(head.replace(/\(.*?\)/g, '')),
+		all: all ? (all.startsWith('w') ? 'WS' : 'RS') : null,
+		side: side ?? null,
+		items: alone(itemsOf(pieces))
+	};
+}
+
+/** A row that is only `k`, `p`, `knit` or `purl` works it to its end. */
+function alone(items: readonly Item[]): readonly Item[] {
+	const [only] = items;
+	if (items.length !== 1 || only.kind !== 'action' || only.action.do !== 'work' || !only.action.bare)
+		return items;
+	return [{ ...only, action: { ...only.action, reach: { left: 0 } } }];
+}
+
+/** `1, 3 and 5-7` */
+function numbersIn(text: string): number[] {
+	return [...text.matchAll(/(\d+)(?:\s*[-–—]\s*(\d+))?/g)].flatMap(([, first, last]) => {
+		const from = Number(first);
+		const to = last === undefined ? from : Number(last);
+		return Array.from({ length: Math.max(0, Math.min(to, MOST_ROWS) - from + 1) }, (_, i) => from + i);
+	});
+}
+
+/** Most rows that a pattern is worked for, repeats and all. */
+export const MOST_ROWS = 2_000;
+
+/** The sentences without a colon; false when it is none of them. */
+function sentence(said: string, place: Place, found: Mutable<Pattern>): boolean {
+	const text = said.toLowerCase().replace(/\s+/g, ' ').trim();
+	const castOn = /^(?:cast on|co) (\d+)(?: sts?| stitches)?$/.exec(text);
+	if (castOn) {
+		found.castOn = Number(castOn[1]);
+		return true;
+	}
+	const multiple = /^(?:(?:cast on )?a )?multiple of (\d+)(?: sts?)?(?: (?:\+|plus) (\d+)(?: sts?)?)?$/.exec(
+		text
+	);
+	if (multiple) {
+		found.multiple = { of: Number(multiple[1]), plus: Number(multiple[2] ?? 0) };
+		return true;
+	}
+	if (/^(?:bind off|cast off|bo)\b/.test(text)) return true;
+	const again = /^rep(?:eat)? (?:rows?|rnds?|rounds?) ([\d\s,–—-]+|[\d\s,–—-]+ (?:and|to) \d+) (.+)$/.exec(
+		text
+	);
+	if (!again) return /^key$/.test(text);
+	const numbers = numbersIn(again[1].replace(/ to /, '-'));
+	const until = /until (.+)$/.exec(again[2])?.[1].trim() ?? null;
+	const open = until !== null || /^for (?:the )?pattern$/.test(again[2]);
+	const times = open ? null : timesOf(again[2].replace(/^,? ?/, ''));
+	if (!open && times === null) return false;
+	// Rows that are repeated three more times are worked three times more; “twice” is two times more as well.
+	const more = times === null ? null : / more\b/.test(again[2]) ? times - 1 : times;
+	found.repeats = [...found.repeats, { ...place, numbers, more, until }];
+	return true;
+}
+
+/** The items of a row: words, brackets with how often, and what stands between a star and “rep from *”. */
+function itemsOf(pieces: readonly Piece[]): Item[] {
+	const items: Item[] = [];
+	let star = -1;
+	for (let i = 0; i < pieces.length; i++) {
+		const piece = pieces[i];
+		if (piece.kind === 'star') {
+			star = items.length;
+			continue;
+		}
+		if (piece.kind === 'mark') continue;
+		if (piece.kind === 'bracket') {
+			const after = pieces[i + 1];
+			const how = after?.kind === 'word' ? (timesOf(after.text) ?? reachOf(after.text.toLowerCase())) : null;
+			const last = items.at(-1);
+			if (how === null && last?.kind === 'action' && isYarnSide(piece)) {
+				items[items.length - 1] = withYarnSide(last, piece);
+				continue;
+			}
+			if (how !== null) i++;
+			items.push({
+				kind: 'repeat',
+				from: piece.from,
+				to: how === null ? piece.to : after.to,
+				items: itemsOf(piece.pieces),
+				times: how ?? 1
+			});
+			continue;
+		}
+		if (/^rep(?:eat)? from$/i.test(piece.text) && pieces[i + 1]?.kind === 'star' && star >= 0) {
+			const how = pieces[i + 2];
+			const said = how?.kind === 'word' ? how.text.toLowerCase() : '';
+			const times = reachOf(said) ?? timesOf(said);
+			const body = items.splice(star);
+			items.push({
+				kind: 'repeat',
+				from: body[0]?.from ?? piece.from,
+				to: how?.to ?? piece.to,
+				items: body,
+				times: times ?? { left: 0 }
+			});
+			i += times === null ? 1 : 2;
+			star = -1;
+			continue;
+		}
+		items.push(wordItem(piece.text, piece));
+	}
+	return items;
+}
+
+const isYarnSide = (piece: Piece): boolean =>
+	piece.kind === 'bracket' &&
+	piece.pieces.length === 1 &&
+	piece.pieces[0].kind === 'word' &&
+	/^wyi[fb]$/i.test(piece.pieces[0].text);
+
+function withYarnSide(item: Item & { kind: 'action' }, piece: Piece): Item {
+	const said = piece.kind === 'bracket' && piece.pieces[0].kind === 'word' ? piece.pieces[0].text : '';
+	return wordItem(`${item.text} ${said}`, { from: item.from, to: piece.to });
+}
+
+/** A word, several of the same (`k2tog twice`), or a name. */
+function wordItem(text: string, { from, to }: Place): Item {
+	const action = actionOf(text);
+	if (action) return { kind: 'action', action, text, from, to };
+	const often = /^(.+?) (once|twice|\w+ times)$/i.exec(text);
+	const times = often && timesOf(often[2]);
+	if (often && times !== null)
+		return { kind: 'repeat', from, to, items: [wordItem(often[1], { from, to })], times };
+	return { kind: 'name', text, from, to };
+}
