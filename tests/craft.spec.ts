@@ -61,6 +61,19 @@ test.describe('each medium', () => {
 	});
 });
 
+test('a machine’s crossing goes into a lesson as a numbered picture', async ({ pond, page }) => {
+	await pond.open('/?name=3/3 LC&medium=machine');
+	await page.keyboard.press('a');
+	const dialog = page.getByRole('dialog');
+	await expect(dialog).toContainText('As a numbered picture');
+	await dialog.getByRole('textbox', { name: 'Or a new lesson' }).fill('Machine evening');
+	await page.keyboard.press('Enter');
+	await pond.saved();
+	await dialog.getByRole('link', { name: 'Open the lesson' }).click();
+	await pond.expectParts('3/3 LC, machine');
+	await expect(page.getByRole('img', { name: '3/3 LC, worked 4 5 6 1 2 3' })).toBeVisible();
+});
+
 test('a wrong side row shows the other strand in front on the right side', async ({ pond, page }) => {
 	await pond.open('/?name=2/1 RPC');
 	await choose(pond, 'on', 'wrong');

@@ -93,5 +93,25 @@ export function showPart(
 	};
 }
 
+/** How long it takes to talk a class through a numbered picture. */
+const PICTURE_MINUTES = 4;
+
+/** The change that puts a crossing at the end of a lesson as a numbered picture: for what no hands on needles make. */
+export function picturePart(name: string, crossing: Crossing, where: string): Change {
+	const crossingId = newId();
+	return {
+		kind: 'add-part',
+		part: {
+			id: newId(),
+			kind: 'picture',
+			title: `${name}, ${where}`,
+			minutes: PICTURE_MINUTES,
+			crossing: crossingId
+		},
+		after: AT_THE_END,
+		teaches: { id: crossingId, name, crossing }
+	};
+}
+
 /** No part has this id, so what comes after it goes to the end. */
 export const AT_THE_END = 'end';

@@ -25,6 +25,7 @@
 	import { OpenMemory } from '$lib/memory.svelte';
 	import { getSettings } from '$lib/settings.svelte';
 	import { GUTTER, Subject } from '$lib/subject.svelte';
+	import { MEDIUM_NAMES } from '$lib/words';
 
 	let { data } = $props();
 	const settings = getSettings();
@@ -49,6 +50,9 @@
 	const shown = $derived(subject.shown);
 	const wayId = $derived(shown?.kind === 'gutter' ? GUTTER : (shown?.way.id ?? ''));
 	const wayTitle = $derived(shown && shown.kind !== 'gutter' ? shown.way.title : 'Hooked-up gutter');
+
+	/** a lesson plays what hands make, and knows ways by their names: not a script of one's own */
+	const lessonWay = $derived(shown?.kind === 'hand' && shown.way.id !== 'own' ? shown.way : null);
 
 	const go = (to: number) => (step = Math.max(0, Math.min(last, to)));
 
@@ -115,7 +119,7 @@
 			key: 'a',
 			cap: 'A',
 			says: 'put it into a lesson',
-			run: () => (adding = subject.answer.ok && !subject.undecided && shown?.kind === 'hand')
+			run: () => (adding = subject.answer.ok && !subject.undecided)
 		}
 	]);
 </script>
@@ -237,15 +241,14 @@
 </div>
 
 <Dialog title="Put {subject.name} into a lesson" bind:open={adding}>
-	{#if shown?.kind === 'hand'}
-		<PutIntoLesson
-			lessons={data.lessons}
-			name={subject.name}
-			crossing={subject.crossing}
-			way={shown.way}
-			onput={() => (adding = false)}
-		/>
-	{/if}
+	<PutIntoLesson
+		lessons={data.lessons}
+		name={subject.name}
+		crossing={lessonWay ? subject.crossing : subject.plain}
+		way={lessonWay}
+		where={MEDIUM_NAMES[subject.read.medium].toLowerCase()}
+		onput={() => (adding = false)}
+	/>
 </Dialog>
 <Dialog title="Make a crossing by hand" wide bind:open={making}>
 	<MakeCrossing

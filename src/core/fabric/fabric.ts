@@ -210,6 +210,7 @@ function settledNames(planned: readonly Planned[], names: Names, castOn: number)
 }
 
 function narrowedOnce(planned: readonly Planned[], names: Names, castOn: number): Names {
+	if ([...names.values()].every(({ crossings }) => crossings.length < 2)) return names;
 	let cloth = castOnCloth(castOn);
 	for (const { number, written } of planned) {
 		const before = cloth;
@@ -231,13 +232,20 @@ function workAll(planned: readonly Planned[], castOn: number, meaning: Meaning) 
 	const crossed: (Planned & { readonly crosses: boolean })[] = [];
 	let cloth = castOnCloth(castOn);
 	for (const plan of planned) {
-		const before = cloth.length;
+		const before = cloth.strands.length;
 		const worked = workRow(cloth, plan.written.items, plan.number, meaning);
 		cloth = worked.cloth;
 		problems.push(...worked.problems);
 		crossed.push({ ...plan, crosses: worked.crosses });
 		const { n, side } = plan.number;
-		rows.push({ n, side, before, after: cloth.length, faces: facesOf(cloth), strands: strandsOf(cloth) });
+		rows.push({
+			n,
+			side,
+			before,
+			after: cloth.strands.length,
+			faces: facesOf(cloth),
+			strands: strandsOf(cloth)
+		});
 	}
 	return { rows, problems, cloth, planned: crossed };
 }

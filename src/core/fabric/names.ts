@@ -56,9 +56,15 @@ export const textsOf = (items: readonly Item[]): string[] =>
 
 /** The first meaning left of each name, with some of them set. */
 export function meaningBy(names: Names, set: ReadonlyMap<string, Crossing> = new Map()): Meaning {
+	const known = new Map<string, Crossing | null>();
 	return (text) => {
-		const name = plain(text);
-		return set.get(name) ?? names.get(name)?.crossings[0] ?? null;
+		let meaning = known.get(text);
+		if (meaning === undefined) {
+			const name = plain(text);
+			meaning = set.get(name) ?? names.get(name)?.crossings[0] ?? null;
+			known.set(text, meaning);
+		}
+		return meaning;
 	};
 }
 

@@ -1,8 +1,9 @@
 import type { Crossing, WorkWord } from '../crossing/crossing';
 import { turnOver } from '../crossing/transform';
 import type { Item, RowSide } from '../pattern/pattern';
+import type { Place } from '../pattern/tree';
 import type { Reach } from '../pattern/word';
-import { otherFace, type Cloth, type Face, type Stitch } from './cloth';
+import { KNIT, NOTHING, otherFace, PURL, reversed, type Cloth, type Shown } from './cloth';
 import { problem, type Problem } from './problem';
 
 /** A row about to be worked: its number and side, and its place among all rows worked. */
@@ -30,11 +31,11 @@ const LONG_TRAVEL = 4;
  * on a wrong side row. After an error the stitches left over stay as they are, and what goes too far is dropped.
  */
 export function workRow(cloth: Cloth, items: readonly Item[], row: RowNumber, meaning: Meaning): WorkedRow {
-	const hands = new Hands(row.side === 'RS' ? cloth : [...cloth].reverse(), row, meaning);
+	const hands = new Hands(row.side === 'RS' ? cloth : reversed(cloth), row, meaning);
 	hands.items(items, []);
 	const worked = hands.finish(items);
 	return {
-		cloth: row.side === 'RS' ? worked : worked.reverse(),
+		cloth: row.side === 'RS' ? worked : reversed(worked),
 		problems: hands.problems,
 		crosses: hands.crosses
 	};
@@ -76,208 +77,251 @@ function needOfItem(item: Item, meaning: Meaning): number | null {
 	}
 }
 
+/** Stitches on the needle, from the first up to, and without, the last. */
+interface Stretch {
+	readonly from: number;
+	readonly to: number;
+}
+
 /** Two hands in the middle of a row: what is worked lies on one needle, what is still to come on the other. */
 class Hands {
 	readonly problems: Problem[] = [];
 	crosses = false;
-	#before: readonly Stitch[];
-	#next = 0;
-	#done: Stitch[] = [];
-	#row: RowNumber;
-	#meaning: Meaning;
+	readonly #before: Cloth;
+	readonly #count: number;
+	readonly #row: RowNumber;
+	readonly #meaning: Meaning;
+	readonly #strands: number[] = [];
+	readonly #faces: Shown[] = [];
+	readonly #crossedAt: number[] = [];
+	/** stitches used so far */
+	#used = 0;
 	#tooMany = false;
 	#unknown = false;
 
-	constructor(before: readonly Stitch[], row: RowNumber, meaning: Meaning) {
+	constructor(before: Cloth, row: RowNumber, meaning: Meaning) {
 		this.#before = before;
+		this.#count = before.strands.length;
 		this.#row = row;
 		this.#meaning = meaning;
 	}
 
 	/** @param after what the row says behind these, for a word that takes what is left */
 	items(items: readonly Item[], after: readonly Item[]): void {
-		items.forEach((item, i) => this.#item(item, [...items.slice(i + 1), ...after]));
+		items.forEach((item, i) =>
+			item.kind === 'name' && !this.#meaning(item.text)
+				? this.#unknownWord(item, [...items.slice(i + 1), ...after])
+				: this.#item(item, after)
+		);
 	}
 
 	/** The stitches worked, and what nobody worked behind them. */
-	finish(items: readonly Item[]): Stitch[] {
-		const left = this.#before.length - this.#next;
+	finish(items: readonly Item[]): Cloth {
+		const left = this.#left();
 		if (left > 0 && !this.#unknown && !this.#tooMany) {
 			const place = { from: items[0]?.from ?? 0, to: items.at(-1)?.to ?? 0 };
+			const over = `${left} ${left === 1 ? 'is' : 'are'} left over`;
 			this.#tell(
 				'too-few',
 				place,
-				`Row ${this.#row.n} uses ${this.#next} of ${this.#before.length} stitches: ${left} ${left === 1 ? 'is' : 'are'} left over.`
+				`Row ${this.#row.n} uses ${this.#used} of ${this.#count} stitches: ${over}.`
 			);
 		}
-		return [...this.#done, ...this.#before.slice(this.#next)];
+		this.#leave({ from: this.#used, to: this.#count });
+		return { strands: this.#strands, faces: this.#faces, crossedAt: this.#crossedAt };
 	}
 
 	#item(item: Item, after: readonly Item[]): void {
 		if (item.kind === 'repeat') return this.#repeat(item, after);
-		if (item.kind === 'name') return this.#named(item, after);
+		if (item.kind === 'name') return this.#cross(this.#meaning(item.text)!, item);
 		const { action } = item;
 		switch (action.do) {
-			case 'work':
-				for (const stitch of this.#take(this.#countOf(action.reach, item), item))
-					this.#done.push({ ...stitch, face: this.#faceBy(action.word, stitch) });
+			case 'work': {
+				const face = this.#faceBy(action.word);
+				const { from, to } = this.#take(this.#countOf(action.reach, item), item);
+				for (let at = from; at < to; at++) this.#keep(at, face ?? this.#before.faces[at]);
 				return;
-			case 'facing':
-				for (const stitch of this.#take(this.#countOf(action.reach, item), item)) {
-					const shown = stitch.face ?? this.#shows('k');
-					this.#done.push({ ...stitch, face: action.how === 'as' ? shown : otherFace(shown) });
+			}
+			case 'facing': {
+				const { from, to } = this.#take(this.#countOf(action.reach, item), item);
+				for (let at = from; at < to; at++) {
+					const shown = this.#before.faces[at] || this.#shows(KNIT);
+					this.#keep(at, action.how === 'as' ? shown : otherFace(shown));
 				}
 				return;
+			}
 			case 'decrease': {
-				const taken = this.#take(action.takes, item);
-				const kept = taken[action.keeps - 1] ?? taken[0];
-				if (kept) this.#done.push({ ...kept, face: this.#faceBy(action.word, kept) });
+				const { from, to } = this.#take(action.takes, item);
+				if (to > from)
+					this.#keep(Math.min(from + action.keeps, to) - 1, this.#shows(action.word === 'p' ? PURL : KNIT));
 				return;
 			}
 			case 'add':
-				this.#done.push({ strand: 0, face: this.#shows('k'), crossedAt: -1 });
-				return;
-			case 'kfb':
-				for (const stitch of this.#take(1, item)) {
-					this.#done.push({ ...stitch, face: this.#shows('k') });
-					this.#done.push({ strand: 0, face: this.#shows('p'), crossedAt: -1 });
-				}
-				return;
+				return this.#add(this.#shows(KNIT));
+			case 'kfb': {
+				const { from, to } = this.#take(1, item);
+				if (to === from) return;
+				this.#keep(from, this.#shows(KNIT));
+				return this.#add(this.#shows(PURL));
+			}
 			case 'marker':
 				return;
 		}
 	}
 
 	#repeat(item: Item & { kind: 'repeat' }, after: readonly Item[]): void {
-		let times: number;
-		if (typeof item.times === 'number') times = item.times;
-		else {
+		let times = item.times;
+		if (typeof times !== 'number') {
 			const need = needOf(item.items, this.#meaning);
-			const room = this.#before.length - this.#next - item.times.left;
+			const room = this.#left() - times.left;
 			// A body that goes as far as there are stitches, or uses none, is worked once.
 			times = need === null || need === 0 ? 1 : Math.max(0, Math.floor(room / need));
 		}
-		for (let i = 0; i < times; i++) {
-			if (this.#tooMany) return;
-			this.items(item.items, i === times - 1 ? after : []);
-		}
+		for (let i = 0; i < times && !this.#tooMany; i++) this.items(item.items, i === times - 1 ? after : []);
 	}
 
-	#named(item: Item & { kind: 'name' }, after: readonly Item[]): void {
-		const crossing = this.#meaning(item.text);
-		if (crossing) return this.#cross(crossing, item);
+	/** A word that nobody knows takes what the words behind it leave. */
+	#unknownWord(item: Item & { kind: 'name' }, after: readonly Item[]): void {
 		this.#unknown = true;
 		this.#tell(
 			'unknown-word',
 			item,
 			`“${item.text}” is no stitch, no crossing and no name of the key. Mend it, or write what it means under “Key:”.`
 		);
-		const room = this.#before.length - this.#next - (needOf(after, this.#meaning) ?? 0);
-		this.#done.push(...this.#take(Math.max(0, room), item));
+		const room = this.#left() - (needOf(after, this.#meaning) ?? 0);
+		this.#leave(this.#take(Math.max(0, room), item));
 	}
 
 	#cross(crossing: Crossing, item: Item & { kind: 'name' }): void {
-		const first = this.#next;
 		const taken = this.#take(crossing.stitches, item);
-		if (taken.length < crossing.stitches) {
-			this.#done.push(...taken);
-			return;
-		}
+		if (taken.to - taken.from < crossing.stitches) return this.#leave(taken);
 		this.crosses = true;
-		const at = first + 1;
-		const moved = new Set(crossing.over.flat());
-		const now = crossing.order.map((position, i): Stitch => {
-			const stitch = taken[position - 1];
-			return {
-				...stitch,
-				face: this.#faceBy(crossing.work[i], stitch),
-				crossedAt: moved.has(position) ? this.#row.index : stitch.crossedAt
-			};
-		});
-		this.#done.push(...now);
-		if (
-			this.#row.index > 0 &&
-			[...moved].some((position) => taken[position - 1].crossedAt === this.#row.index - 1)
-		)
-			this.#tell(
+		const { moved, front, travel, purl } = shapeOf(crossing, this.#row.side);
+		const { strands, faces, crossedAt } = this.#before;
+		const { index } = this.#row;
+		let tight = false;
+		let turned = false;
+		for (let i = 0; i < crossing.stitches; i++) {
+			const position = crossing.order[i];
+			const at = taken.from + position - 1;
+			const face = this.#faceBy(crossing.work[i]) ?? faces[at];
+			if (moved[position] && index > 0 && crossedAt[at] === index - 1) tight = true;
+			if (front[position] && faces[at] !== NOTHING && face !== faces[at]) turned = true;
+			this.#strands.push(strands[at]);
+			this.#faces.push(face);
+			this.#crossedAt.push(moved[position] ? index : crossedAt[at]);
+		}
+		const tell = (code: Problem['code'], message: string) => this.#tell(code, item, message, taken.from + 1);
+		if (tight)
+			tell(
 				'tight-rest',
-				item,
-				`“${item.text}” crosses stitches that crossed on the row before: leave a plain row.`,
-				at
+				`“${item.text}” crosses stitches that crossed on the row before: leave a plain row.`
 			);
-		const front = new Set(crossing.over.map(([stitch]) => stitch));
-		const travel = Math.max(
-			0,
-			...[...front].map((position) => Math.abs(crossing.order.indexOf(position) + 1 - position))
-		);
-		if (travel >= LONG_TRAVEL && crossing.work.some((word) => word === 'p' || word === 'ptbl'))
-			this.#tell(
+		if (purl && travel >= LONG_TRAVEL)
+			tell(
 				'long-travel',
-				item,
-				`“${item.text}” carries its front group ${travel} places over the ground: it gets tight.`,
-				at
+				`“${item.text}” carries its front group ${travel} places over the ground: it gets tight.`
 			);
-		if (
-			this.#frontOnRightSide(crossing).some((position) => {
-				const before = taken[position - 1].face;
-				return before !== null && now[crossing.order.indexOf(position)].face !== before;
-			})
-		)
-			this.#tell(
+		if (turned)
+			tell(
 				'rope-face',
-				item,
-				`In “${item.text}” a stitch in front changes the face it shows: the rope turns to ${this.#row.side === 'RS' ? 'bumps' : 'its other face'}.`,
-				at
+				`In “${item.text}” a stitch in front changes the face it shows: the rope turns to its other face.`
 			);
 	}
 
-	/** Positions, as the hands count them, of the stitches that lie over another on the right side. */
-	#frontOnRightSide(crossing: Crossing): number[] {
-		if (this.#row.side === 'RS') return [...new Set(crossing.over.map(([front]) => front))];
-		const turned = turnOver(crossing);
-		return [...new Set(turned.over.map(([front]) => crossing.stitches + 1 - front))];
+	/** Takes a stitch across, showing this. */
+	#keep(at: number, face: Shown): void {
+		this.#strands.push(this.#before.strands[at]);
+		this.#faces.push(face);
+		this.#crossedAt.push(this.#before.crossedAt[at]);
+	}
+
+	#add(face: Shown): void {
+		this.#strands.push(0);
+		this.#faces.push(face);
+		this.#crossedAt.push(-1);
+	}
+
+	/** Takes stitches across as they are. */
+	#leave({ from, to }: Stretch): void {
+		for (let at = from; at < to; at++) this.#keep(at, this.#before.faces[at]);
+	}
+
+	#left(): number {
+		return this.#count - this.#used;
 	}
 
 	/** So many stitches from the needle; asked for more, it says so once and gives what there is. */
-	#take(count: number, item: Item): readonly Stitch[] {
-		const room = this.#before.length - this.#next;
-		if (count > room && !this.#tooMany) {
+	#take(count: number, item: Item): Stretch {
+		const left = this.#left();
+		if (count > left && !this.#tooMany) {
 			this.#tooMany = true;
 			this.#tell(
 				'too-many',
 				item,
-				`Row ${this.#row.n} needs more than its ${this.#before.length} stitches here: ${count} are asked for, ${room} ${room === 1 ? 'is' : 'are'} left.`
+				`Row ${this.#row.n} needs more than its ${this.#count} stitches here: ${count} are asked for, ${left} ${left === 1 ? 'is' : 'are'} left.`
 			);
 		}
-		const taken = this.#before.slice(this.#next, this.#next + count);
-		this.#next += taken.length;
-		return taken;
+		const from = this.#used;
+		this.#used += Math.min(count, left);
+		return { from, to: this.#used };
 	}
 
 	#countOf(reach: Reach, item: Item): number {
 		if ('count' in reach) return reach.count;
-		const room = this.#before.length - this.#next;
-		if (room >= reach.left) return room - reach.left;
-		this.#take(reach.left, item);
+		const left = this.#left();
+		if (left >= reach.left) return left - reach.left;
+		this.#leave(this.#take(reach.left, item));
 		return 0;
 	}
 
-	/** The face of the right side that a knit or purl as it is worked gives. */
-	#shows(worked: Face): Face {
+	/** What the right side shows of a knit or purl as it is worked. */
+	#shows(worked: Shown): Shown {
 		return this.#row.side === 'RS' ? worked : otherFace(worked);
 	}
 
-	#faceBy(word: WorkWord, stitch: Stitch): Face | null {
-		if (word === 'sl' || word === 'slf' || word === 'slyo') return stitch.face;
-		return this.#shows(word === 'p' || word === 'ptbl' || word === 'brp' ? 'p' : 'k');
+	/** What a word gives, or `null` where the stitch keeps what it shows. */
+	#faceBy(word: WorkWord): Shown | null {
+		if (word === 'sl' || word === 'slf' || word === 'slyo') return null;
+		return this.#shows(word === 'p' || word === 'ptbl' || word === 'brp' ? PURL : KNIT);
 	}
 
-	#tell(
-		code: Problem['code'],
-		place: { from: number; to: number },
-		message: string,
-		at = this.#next + 1
-	): void {
+	#tell(code: Problem['code'], place: Place, message: string, at = this.#used + 1): void {
 		this.problems.push(problem(code, this.#row.n, at, place, message));
 	}
+}
+
+/** What the checks ask of a crossing, by position from index 1. */
+interface Shape {
+	readonly moved: readonly boolean[];
+	/** lies over another on the right side */
+	readonly front: readonly boolean[];
+	/** places that the group in front moves */
+	readonly travel: number;
+	readonly purl: boolean;
+}
+
+/** Crossings are few and come again on every row, so their shapes are kept. */
+const shapes = { RS: new WeakMap<Crossing, Shape>(), WS: new WeakMap<Crossing, Shape>() };
+
+function shapeOf(crossing: Crossing, side: RowSide): Shape {
+	let shape = shapes[side].get(crossing);
+	if (shape) return shape;
+	const { stitches, order, over, work } = crossing;
+	const marks = (positions: readonly number[]) => {
+		const marked = Array.from({ length: stitches + 1 }, () => false);
+		for (const position of positions) marked[position] = true;
+		return marked;
+	};
+	const inHand = over.map(([front]) => front);
+	// What the hands see in front on a wrong side row lies behind on the right side.
+	const shown = side === 'RS' ? inHand : turnOver(crossing).over.map(([front]) => stitches + 1 - front);
+	shape = {
+		moved: marks(over.flat()),
+		front: marks(shown),
+		travel: Math.max(0, ...inHand.map((position) => Math.abs(order.indexOf(position) + 1 - position))),
+		purl: work.some((word) => word === 'p' || word === 'ptbl')
+	};
+	shapes[side].set(crossing, shape);
+	return shape;
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { inWords } from '$core/naming/numbers';
 	import { nearNames } from '$core/naming/near';
 	import type { Subject } from '$lib/subject.svelte';
@@ -58,7 +59,10 @@
 				</p>
 			{:else if subject.undecided}
 				<p class="text-[1.2rem] leading-snug">More than one crossing goes by this name.</p>
-				<p class="text-quiet">Nothing is picked for you: choose below.</p>
+				<p class="text-quiet">
+					Nothing is picked for you: choose below, or paste the pattern’s key at the
+					<a class="font-semibold underline" href={resolve('/key')}>key desk</a>.
+				</p>
 			{:else}
 				<p class="text-[1.2rem] leading-snug">{subject.reading.because}</p>
 				<p class="text-quiet">

@@ -57,12 +57,7 @@
 				<Hand size={18} aria-hidden="true" /> Make by hand
 				<kbd class="key-cap hidden 2xl:inline-block">M</kbd>
 			</button>
-			<button
-				type="button"
-				class="press min-h-10! press-quiet px-3!"
-				disabled={!readable || bed}
-				onclick={onput}
-			>
+			<button type="button" class="press min-h-10! press-quiet px-3!" disabled={!readable} onclick={onput}>
 				<Plus size={18} aria-hidden="true" /> Put into a lesson
 				<kbd class="key-cap hidden 2xl:inline-block">A</kbd>
 			</button>

@@ -3,20 +3,24 @@
 	import type { Crossing } from '$core/crossing/crossing';
 	import type { Way } from '$core/ways/ways';
 	import { newId } from '$lib/id';
-	import { makeLesson, postChange, showPart } from '$lib/lesson.svelte';
+	import { makeLesson, picturePart, postChange, showPart } from '$lib/lesson.svelte';
 
-	/** Adds the crossing, made in this way, as a part to show at the end of a lesson. */
+	/** Adds the crossing at the end of a lesson: made in this way as a part to show, or else as a numbered picture. */
 	let {
 		lessons,
 		name,
 		crossing,
 		way,
+		where,
 		onput
 	}: {
 		lessons: readonly { id: string; title: string }[];
 		name: string;
 		crossing: Crossing;
-		way: Way;
+		/** a way with a name; without one it goes in as a picture */
+		way: Way | null;
+		/** what it is made in, as the title of a picture says it */
+		where: string;
 		onput: () => void;
 	} = $props();
 
@@ -24,7 +28,7 @@
 	let put = $state<{ id: string; title: string } | null>(null);
 
 	function into(lesson: { id: string; title: string }) {
-		postChange(lesson.id, showPart(name, crossing, way), 0);
+		postChange(lesson.id, way ? showPart(name, crossing, way) : picturePart(name, crossing, where), 0);
 		put = lesson;
 	}
 
@@ -43,7 +47,10 @@
 		<button type="button" class="press" onclick={onput}>Stay at the Bench</button>
 	</p>
 {:else}
-	<p class="mb-3 text-quiet">{way.title}, {way.movements} moves. It goes to the end of the lesson.</p>
+	<p class="mb-3 text-quiet">
+		{way ? `${way.title}, ${way.movements} moves.` : 'As a numbered picture, before and after.'} It goes to the
+		end of the lesson.
+	</p>
 	{#if lessons.length > 0}
 		<ul class="mb-5 grid gap-2">
 			{#each lessons as lesson (lesson.id)}
