@@ -15,7 +15,8 @@ module.exports = {
 		...later,
 		{
 			name: 'core-is-free',
-			comment: 'src/core knows no screen, no server, no database and no Node.js; it may use Zod and the Lezer parser.',
+			comment:
+				'src/core knows no screen, no server, no database and no Node.js; it may use Zod and the Lezer parser.',
 			severity: 'error',
 			from: { path: '^src/core/', pathNot: '[.]test[.]ts$' },
 			to: { pathNot: ['^src/core/', '^node_modules/zod/', '^node_modules/@lezer/'] }
