@@ -56,8 +56,11 @@ export const MOST_CAST_ON = 2_000;
  * Works a pattern text from its cast-on to its last row. Faults in the pattern are problems in the answer; only a text
  * without rows, or without a count to begin with, is `unreadable`.
  */
-export function fabricOf(text: string, options: NameOptions = {}): Result<Fabric> {
-	const pattern = readPattern(text);
+export const fabricOf = (text: string, options: NameOptions = {}): Result<Fabric> =>
+	fabricOfPattern(readPattern(text), options);
+
+/** The same for a pattern that has been taken apart. */
+export function fabricOfPattern(pattern: Pattern, options: NameOptions = {}): Result<Fabric> {
 	if (pattern.rows.length === 0)
 		return fault('unreadable', 'There is no row here. Write “Cast on 8.” and then “Row 1 (RS): p2, k4, p2.”');
 	const { planned, problems } = planOf(pattern);
@@ -189,7 +192,9 @@ function castOnOf(
 
 /** What a row uses with each meaning its names may have. */
 function needsOf(items: readonly Item[], names: Names): (number | null)[] {
-	const widths = [...new Set(textsOf(items).map(plain))].map((name) => names.get(name)?.crossings ?? []);
+	const widths = [...new Set([...textsOf([items])].map(plain))].map(
+		(name) => names.get(name)?.crossings ?? []
+	);
 	const longest = Math.max(1, ...widths.map((crossings) => crossings.length));
 	return Array.from({ length: longest }, (_, i) =>
 		needOf(items, (text) => {
@@ -278,17 +283,23 @@ type Uses = ReadonlyMap<
 
 function usesOf(planned: readonly Planned[], names: Names): Uses {
 	const uses = new Map<string, { row: number; at: number; item: Item & { kind: 'name' } }>();
+	const meaning = meaningBy(names);
+	const seen = new Set<string>();
+	const walked = new Set<WrittenRow>();
 	for (const { number, written } of planned) {
-		let at = 1;
-		const walk = (items: readonly Item[]) => {
-			for (const item of items) {
-				if (item.kind === 'name' && !uses.has(plain(item.text)))
-					uses.set(plain(item.text), { row: number.n, at, item });
-				if (item.kind === 'repeat') walk(item.items);
-				else at += needOf([item], meaningBy(names)) ?? 0;
-			}
+		if (walked.has(written)) continue;
+		walked.add(written);
+		const walk = (items: readonly Item[], at: number) => {
+			items.forEach((item, i) => {
+				if (item.kind === 'repeat') walk(item.items, at + (needOf(items.slice(0, i), meaning) ?? 0));
+				if (item.kind !== 'name' || seen.has(item.text)) return;
+				seen.add(item.text);
+				const name = plain(item.text);
+				const before = needOf(items.slice(0, i), meaning) ?? 0;
+				if (!uses.has(name)) uses.set(name, { row: number.n, at: at + before, item });
+			});
 		};
-		walk(written.items);
+		walk(written.items, 1);
 	}
 	return uses;
 }

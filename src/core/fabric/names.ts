@@ -22,7 +22,7 @@ export function namesIn(
 	options: Pick<ReadOptions, 'count' | 'centre'>
 ): Names {
 	const names = new Map<string, NameMeanings>();
-	for (const text of rows.flatMap(({ items }) => textsOf(items))) {
+	for (const text of textsOf(rows.map(({ items }) => items))) {
 		const name = plain(text);
 		if (!names.has(name))
 			names.set(name, { name: text, crossings: meaningsOf(text, key, options), settled: false });
@@ -48,11 +48,18 @@ function meaningsOf(
 const distinct = (crossings: readonly Crossing[]): Crossing[] =>
 	crossings.filter((crossing, i) => crossings.findIndex((other) => sameCrossing(other, crossing)) === i);
 
-/** The names some items use, each as often as it stands there. */
-export const textsOf = (items: readonly Item[]): string[] =>
-	items.flatMap((item) =>
-		item.kind === 'name' ? [item.text] : item.kind === 'repeat' ? textsOf(item.items) : []
-	);
+/** The names that rows use, each spelling once. */
+export function textsOf(rows: readonly (readonly Item[])[]): ReadonlySet<string> {
+	const texts = new Set<string>();
+	const walk = (items: readonly Item[]) => {
+		for (const item of items) {
+			if (item.kind === 'name') texts.add(item.text);
+			else if (item.kind === 'repeat') walk(item.items);
+		}
+	};
+	rows.forEach(walk);
+	return texts;
+}
 
 /** The first meaning left of each name, with some of them set. */
 export function meaningBy(names: Names, set: ReadonlyMap<string, Crossing> = new Map()): Meaning {
@@ -78,7 +85,7 @@ const MOST_TRIED = 256;
  * @param fits whether the row comes out with these meanings
  */
 export function narrowedBy(names: Names, items: readonly Item[], fits: (meaning: Meaning) => boolean): Names {
-	const open = [...new Set(textsOf(items).map(plain))].filter(
+	const open = [...new Set([...textsOf([items])].map(plain))].filter(
 		(name) => (names.get(name)?.crossings.length ?? 0) > 1
 	);
 	if (open.length === 0) return names;

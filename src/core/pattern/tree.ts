@@ -1,4 +1,4 @@
-import type { SyntaxNode } from '@lezer/common';
+import type { TreeCursor } from '@lezer/common';
 import { parser } from './parser';
 
 /** A stretch of the text, in characters from its start. */
@@ -29,48 +29,50 @@ export interface Statement extends Place {
 /** The statements of a pattern text. Whatever is typed has a tree; what makes no sense in it is for later stages to say. */
 export function statementsOf(text: string): Statement[] {
 	const statements: Statement[] = [];
-	for (let node = parser.parse(text).topNode.firstChild; node; node = node.nextSibling)
-		if (node.name === 'Statement') statements.push(statementOf(node, text));
+	const cursor = parser.parse(text).cursor();
+	if (!cursor.firstChild()) return statements;
+	do if (cursor.name === 'Statement') statements.push(statementAt(cursor, text));
+	while (cursor.nextSibling());
 	return statements;
 }
 
-function statementOf(node: SyntaxNode, text: string): Statement {
-	const children = childrenOf(node);
-	const colon = children.find(({ name }) => name === 'Colon');
-	const body = colon ? children.slice(children.indexOf(colon) + 1) : children;
-	const newline = text.indexOf('\n', node.from);
-	return {
-		from: node.from,
-		to: node.to,
-		head: colon ? text.slice(node.from, colon.from).trim() : null,
-		pieces: body.flatMap((child) => pieceOf(child, text)),
-		lineEnd: newline < 0 ? text.length : newline,
-		bodyFrom: colon ? colon.to : node.from
-	};
+function statementAt(cursor: TreeCursor, text: string): Statement {
+	const { from, to } = cursor;
+	const newline = text.indexOf('\n', from);
+	let head: string | null = null;
+	let bodyFrom = from;
+	let pieces: Piece[] = [];
+	for (let inside = cursor.firstChild(); inside; inside = cursor.nextSibling()) {
+		if (cursor.name === 'Colon' && head === null) {
+			head = text.slice(from, cursor.from).trim();
+			bodyFrom = cursor.to;
+			pieces = [];
+		} else addPiece(pieces, cursor, text);
+	}
+	cursor.parent();
+	return { from, to, head, pieces, bodyFrom, lineEnd: newline < 0 ? text.length : newline };
 }
 
-function childrenOf(node: SyntaxNode): SyntaxNode[] {
-	const children: SyntaxNode[] = [];
-	for (let child = node.firstChild; child; child = child.nextSibling) children.push(child);
-	return children;
-}
-
-function pieceOf(node: SyntaxNode, text: string): Piece[] {
-	const place = { from: node.from, to: node.to };
-	switch (node.name) {
+function addPiece(pieces: Piece[], cursor: TreeCursor, text: string): void {
+	const { from, to } = cursor;
+	switch (cursor.name) {
 		case 'Item':
-			return [{ ...place, kind: 'word', text: text.slice(node.from, node.to).replace(/\s+/g, ' ') }];
+			pieces.push({ kind: 'word', from, to, text: text.slice(from, to).replace(/\s+/g, ' ') });
+			return;
 		case 'Group':
-		case 'Bracket':
-			return [
-				{ ...place, kind: 'bracket', pieces: childrenOf(node).flatMap((child) => pieceOf(child, text)) }
-			];
+		case 'Bracket': {
+			const inner: Piece[] = [];
+			for (let inside = cursor.firstChild(); inside; inside = cursor.nextSibling())
+				addPiece(inner, cursor, text);
+			if (to > from) cursor.parent();
+			pieces.push({ kind: 'bracket', from, to, pieces: inner });
+			return;
+		}
 		case 'Star':
-			return [{ ...place, kind: 'star' }];
+			pieces.push({ kind: 'star', from, to });
+			return;
 		case 'Comma':
 		case 'Semicolon':
-			return [{ ...place, kind: 'mark' }];
-		default:
-			return [];
+			pieces.push({ kind: 'mark', from, to });
 	}
 }

@@ -44,10 +44,18 @@ const TO_END: ToLast = { left: 0 };
 
 /** What a word says, or `null` when it is none of the plain ones: then it may be a crossing or a name of the key. */
 export function actionOf(text: string): Action | null {
+	let action = known.get(text);
+	if (action !== undefined) return action;
 	const said = text.toLowerCase().trim();
-	if (Object.hasOwn(SINGLE, said)) return SINGLE[said];
-	return facing(said) ?? slipped(said) ?? worked(said);
+	action = Object.hasOwn(SINGLE, said) ? SINGLE[said] : (facing(said) ?? slipped(said) ?? worked(said));
+	if (known.size > MOST_KNOWN) known.clear();
+	known.set(text, action);
+	return action;
 }
+
+// Rows say the same few words over and over.
+const known = new Map<string, Action | null>();
+const MOST_KNOWN = 2_000;
 
 function worked(said: string): Action | null {
 	const far = /^(knit|purl|k|p) (to .+)$/.exec(said);
