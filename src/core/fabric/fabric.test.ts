@@ -176,6 +176,9 @@ describe('problems', () => {
 describe('the count to begin with', () => {
 	it('is the smallest multiple that works', () => {
 		expect(answer('Multiple of 6 + 2.\nRow 1: p2, *k4, p2; rep from * to end.').castOn).toBe(8);
+		expect(answer('Cast on a multiple of 6 sts +2 sts.\nRow 1: p2, *k4, p2; rep from * to end.').castOn).toBe(
+			8
+		);
 		expect(answer('Multiple of 4.\nRow 1: k6, *k2; rep from * to end.').castOn).toBe(8);
 	});
 

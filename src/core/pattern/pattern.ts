@@ -130,9 +130,8 @@ function sentence(said: string, place: Place, found: Mutable<Pattern>): boolean 
 		found.castOn = Number(castOn[1]);
 		return true;
 	}
-	const multiple = /^(?:(?:cast on )?a )?multiple of (\d+)(?: sts?)?(?: (?:\+|plus) (\d+)(?: sts?)?)?$/.exec(
-		text
-	);
+	const multiple =
+		/^(?:(?:cast on )?a )?multiple of (\d+)(?: sts?)?(?: ?(?:\+|plus) ?(\d+)(?: sts?)?)?$/.exec(text);
 	if (multiple) {
 		found.multiple = { of: Number(multiple[1]), plus: Number(multiple[2] ?? 0) };
 		return true;
