@@ -132,7 +132,24 @@ test.describe('the Bench', () => {
 	});
 
 	test('takes any address, however wrong its step or way', async ({ pond }) => {
-		for (const query of ['step=-3', 'step=1.7', 'step=999', 'step=x&way=by-magic', 'name=%00%F0%9F%A7%B6']) {
+		for (const query of [
+			...[
+				'step=-3',
+				'step=1.7',
+				'step=999',
+				'step=x&way=by-magic',
+				'name=%00%F0%9F%A7%B6',
+				'reading=7',
+				'medium=tin'
+			],
+			...[
+				'hand=both&row=up&mounts=no',
+				'way=own&moves=null',
+				'way=own&moves={"stitches":9,"moves":[]}',
+				'way=found-99'
+			],
+			'way=own&moves={"stitches":4,"mounts":["left"],"moves":[{"do":"pinch"}]}'
+		]) {
 			await pond.open(`/?${query}`);
 			await expect(pond.sentence()).not.toBeEmpty();
 		}

@@ -99,6 +99,24 @@ test('a search shows how far it is and can be stopped; a sure way stands meanwhi
 	await expect(pond.sentence()).toContainText('Crossed');
 });
 
+test('what was found is found anew for other hands', async ({ pond, page }) => {
+	await pond.open(
+		`/?name=${encodeURIComponent(JSON.stringify(layered([3, 1, 4, 2], [2, 0, 3, 1], () => 'k')))}`
+	);
+	await expect(page.getByText('Looked through with no needle, one and two.')).toBeVisible();
+	await page.keyboard.press(',');
+	await page.getByRole('dialog').getByText('Left-handed', { exact: true }).click();
+	await page.keyboard.press('Escape');
+	await expect(page.getByText('Looked through with no needle, one and two.')).toBeVisible();
+	await page.keyboard.press('End');
+	await expect(pond.sentence()).toContainText('Crossed: ');
+	await expect(page.locator('#reading')).toContainText('worked 3 1 4 2');
+	await page.keyboard.press(',');
+	await page.getByRole('dialog').getByText('Right-handed', { exact: true }).click();
+	await page.keyboard.press('Escape');
+	await pond.saved();
+});
+
 test('other ways can be looked for where some are known', async ({ pond, page }) => {
 	await pond.open('/?name=2/2 RC');
 	await page.getByRole('button', { name: 'Look for other ways' }).click();

@@ -1,6 +1,6 @@
 import { MEDIA, type Medium } from '$core/media/medium';
-import { parsedJson, shaped } from '$core/formats/json';
-import { movesShape } from '$core/hands/schema';
+import { parsedJson } from '$core/formats/json';
+import { parseMoves } from '$core/formats/moves';
 import { FIRST_NAME, type Subject, type SubjectStart } from './subject.svelte';
 
 /** What an address says of a subject: everything odd in it stands for the usual. */
@@ -23,7 +23,8 @@ export function subjectIn(query: URLSearchParams, prefix = ''): SubjectStart {
 
 function ownIn(text: string | undefined) {
 	const json = text ? parsedJson(text) : null;
-	const script = json?.ok ? shaped(movesShape, json.value, 'a script') : null;
+	const stitches = json?.ok ? (json.value as { stitches?: number } | null)?.stitches : undefined;
+	const script = json?.ok && stitches !== undefined ? parseMoves(json.value, stitches) : null;
 	return script?.ok ? script.value : undefined;
 }
 

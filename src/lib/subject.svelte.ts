@@ -143,10 +143,12 @@ export class Subject {
 	readonly #known = $derived(isBed(this.read.medium) ? [] : knownWays(this.played, this.#options));
 	/** no way of this has a name, so that one has to be looked for */
 	readonly needsSearch = $derived(!isBed(this.read.medium) && this.#known.length === 0);
+	readonly searching = $derived.by(() => this.search.stateFor(this.played));
 	readonly handWays = $derived.by<readonly Way[]>(() => {
 		if (isBed(this.read.medium)) return [];
-		const own = this.own && ownWay(this.played, this.own, this.#options);
-		const found = this.search.found ?? (this.needsSearch ? longWays(this.played, 2) : []);
+		const fits = this.own?.stitches === this.played.stitches;
+		const own = this.own && fits ? ownWay(this.played, this.own, this.#options) : null;
+		const found = this.search.foundFor(this.played) ?? (this.needsSearch ? longWays(this.played, 2) : []);
 		return [...(own?.ok ? [own.value] : []), ...this.#known, ...foundWays(this.played, found, this.#options)];
 	});
 	readonly bedWays = $derived.by<readonly BedWay[]>(() => {

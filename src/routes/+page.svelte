@@ -91,7 +91,7 @@
 	// What has no named way is looked for at once, away from the page.
 	$effect(() => {
 		for (const one of [subject, second])
-			if (one && one.needsSearch && !one.undecided && one.search.state === 'idle')
+			if (one && one.needsSearch && !one.undecided && one.searching === 'idle')
 				one.search.start($state.snapshot(one.played));
 	});
 	onMount(() => () => [subject, second].forEach((one) => one?.search.cancel()));

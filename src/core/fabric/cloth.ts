@@ -5,38 +5,42 @@ export const PURL = 2;
 export type Shown = typeof NOTHING | typeof KNIT | typeof PURL;
 
 /**
- * Stitches as the right side shows them, from the right-hand edge: one number a stitch in each list, because a blanket
- * has a hundred thousand of them.
+ * Stitches as the right side shows them: one number a stitch in each list, because a blanket has a hundred thousand of
+ * them. They stand in the order in which the last row worked them, so that turning the work costs nothing.
  */
 export interface Cloth {
+	/** the edge at which the lists begin */
+	readonly from: 'right' | 'left';
 	/** the cast-on strand each grows from, 1 at the right-hand edge; 0 for a stitch that the pattern added */
 	readonly strands: readonly number[];
 	readonly faces: readonly Shown[];
-	/** index of the worked row in which each last changed places, -1 for never */
-	readonly crossedAt: readonly number[];
+	/** places in the lists of the stitches that changed places in the last row */
+	readonly crossed: ReadonlySet<number>;
 }
 
 export const castOnCloth = (count: number): Cloth => ({
+	from: 'right',
 	strands: Array.from({ length: count }, (_, i) => i + 1),
 	faces: Array.from({ length: count }, () => NOTHING),
-	crossedAt: Array.from({ length: count }, () => -1)
-});
-
-/** The same stitches from the other edge. */
-export const reversed = ({ strands, faces, crossedAt }: Cloth): Cloth => ({
-	strands: [...strands].reverse(),
-	faces: [...faces].reverse(),
-	crossedAt: [...crossedAt].reverse()
+	crossed: new Set()
 });
 
 /** From left to right, as one looks at the cloth: `k` or `p` a stitch. */
-export function facesOf({ faces }: Cloth): string {
-	let shown = '';
-	for (let i = faces.length - 1; i >= 0; i--) shown += faces[i] === PURL ? 'p' : 'k';
-	return shown;
+export function facesOf({ faces, from }: Cloth): string {
+	const last = faces.length - 1;
+	// Letters by their codes: a string grown letter by letter is hundreds of small ones first.
+	const codes = new Array<number>(faces.length);
+	for (let i = 0; i <= last; i++) codes[i] = faces[from === 'left' ? i : last - i] === PURL ? CODE_P : CODE_K;
+	return String.fromCharCode(...codes);
 }
 
-export const strandsOf = ({ strands }: Cloth): number[] => [...strands].reverse();
+const [CODE_K, CODE_P] = ['k', 'p'].map((letter) => letter.charCodeAt(0));
+
+/** The strands from left to right. */
+export function strandsOf({ strands, from }: Pick<Cloth, 'strands' | 'from'>): number[] {
+	const copy = strands.slice();
+	return from === 'left' ? copy : copy.reverse();
+}
 
 export const otherFace = (face: Shown): Shown => (face === PURL ? KNIT : PURL);
 
@@ -44,7 +48,8 @@ export const otherFace = (face: Shown): Shown => (face === PURL ? KNIT : PURL);
  * How many repeats bring every strand back to its own place, or `null` when stitches were added or lost: the least
  * common multiple of the cycles in which strands change places.
  */
-export function homeOf({ strands }: Pick<Cloth, 'strands'>, castOn: number): number | null {
+export function homeOf(cloth: Pick<Cloth, 'strands' | 'from'>, castOn: number): number | null {
+	const strands = strandsOf(cloth).reverse();
 	const at = new Map(strands.map((strand, i) => [strand, i + 1]));
 	if (strands.length !== castOn || at.size !== castOn || at.has(0)) return null;
 	const seen = new Set<number>();

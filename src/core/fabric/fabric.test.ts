@@ -196,7 +196,7 @@ describe('the count to begin with', () => {
 });
 
 it('the way home is the least common multiple of all the ways round', () => {
-	const cloth = { strands: [2, 3, 1, 5, 4] };
+	const cloth = { strands: [2, 3, 1, 5, 4], from: 'right' as const };
 	expect(homeOf(cloth, 5)).toBe(6);
 	expect(homeOf(castOnCloth(7), 7)).toBe(1);
 	expect(homeOf(cloth, 6)).toBeNull();

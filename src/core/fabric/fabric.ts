@@ -115,7 +115,7 @@ function planOf(pattern: Pattern): { planned: Planned[]; problems: Problem[] } {
 		byNumber.get(n) ??
 		pattern.rows.find(({ all }) => all !== null && all === (pattern.rounds ? 'RS' : sideOf(n)));
 	const add = (n: number, written: WrittenRow, again: Place | null, wasSide: RowSide, side: RowSide) =>
-		planned.push({ number: { n, side, index: planned.length }, written, again, wasSide });
+		planned.push({ number: { n, side }, written, again, wasSide });
 	const highest = Math.min(MOST_ROWS, Math.max(0, ...byNumber.keys()));
 	for (let n = 1; n <= highest; n++) {
 		const written = rowAt(n);

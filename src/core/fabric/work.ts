@@ -3,14 +3,13 @@ import { turnOver } from '../crossing/transform';
 import type { Item, RowSide } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import type { Reach } from '../pattern/word';
-import { KNIT, NOTHING, otherFace, PURL, reversed, type Cloth, type Shown } from './cloth';
+import { KNIT, NOTHING, otherFace, PURL, type Cloth, type Shown } from './cloth';
 import { problem, type Problem } from './problem';
 
-/** A row about to be worked: its number and side, and its place among all rows worked. */
+/** A row about to be worked: its number and its side. */
 export interface RowNumber {
 	readonly n: number;
 	readonly side: RowSide;
-	readonly index: number;
 }
 
 /** What a name of the pattern means, or `null` when nobody knows it. */
@@ -31,14 +30,9 @@ const LONG_TRAVEL = 4;
  * on a wrong side row. After an error the stitches left over stay as they are, and what goes too far is dropped.
  */
 export function workRow(cloth: Cloth, items: readonly Item[], row: RowNumber, meaning: Meaning): WorkedRow {
-	const hands = new Hands(row.side === 'RS' ? cloth : reversed(cloth), row, meaning);
+	const hands = new Hands(cloth, row, meaning);
 	hands.items(items, []);
-	const worked = hands.finish(items);
-	return {
-		cloth: row.side === 'RS' ? worked : reversed(worked),
-		problems: hands.problems,
-		crosses: hands.crosses
-	};
+	return { cloth: hands.finish(items), problems: hands.problems, crosses: hands.crosses };
 }
 
 /**
@@ -91,9 +85,14 @@ class Hands {
 	readonly #count: number;
 	readonly #row: RowNumber;
 	readonly #meaning: Meaning;
-	readonly #strands: number[] = [];
-	readonly #faces: Shown[] = [];
-	readonly #crossedAt: number[] = [];
+	/** the lists begin at the edge where this row ends */
+	readonly #turned: boolean;
+	readonly #from: Cloth['from'];
+	readonly #strands: number[];
+	readonly #faces: Shown[];
+	readonly #crossed = new Set<number>();
+	/** stitches worked so far */
+	#done = 0;
 	/** stitches used so far */
 	#used = 0;
 	#tooMany = false;
@@ -102,6 +101,11 @@ class Hands {
 	constructor(before: Cloth, row: RowNumber, meaning: Meaning) {
 		this.#before = before;
 		this.#count = before.strands.length;
+		this.#from = row.side === 'RS' ? 'right' : 'left';
+		this.#turned = before.from !== this.#from;
+		// As long as the row, unless it adds or loses stitches.
+		this.#strands = new Array<number>(this.#count);
+		this.#faces = new Array<Shown>(this.#count);
 		this.#row = row;
 		this.#meaning = meaning;
 	}
@@ -128,7 +132,9 @@ class Hands {
 			);
 		}
 		this.#leave({ from: this.#used, to: this.#count });
-		return { strands: this.#strands, faces: this.#faces, crossedAt: this.#crossedAt };
+		this.#strands.length = this.#done;
+		this.#faces.length = this.#done;
+		return { from: this.#from, strands: this.#strands, faces: this.#faces, crossed: this.#crossed };
 	}
 
 	#item(item: Item, after: readonly Item[]): void {
@@ -136,20 +142,10 @@ class Hands {
 		if (item.kind === 'name') return this.#cross(this.#meaning(item.text)!, item);
 		const { action } = item;
 		switch (action.do) {
-			case 'work': {
-				const face = this.#faceBy(action.word);
-				const { from, to } = this.#take(this.#countOf(action.reach, item), item);
-				for (let at = from; at < to; at++) this.#keep(at, face ?? this.#before.faces[at]);
-				return;
-			}
-			case 'facing': {
-				const { from, to } = this.#take(this.#countOf(action.reach, item), item);
-				for (let at = from; at < to; at++) {
-					const shown = this.#before.faces[at] || this.#shows(KNIT);
-					this.#keep(at, action.how === 'as' ? shown : otherFace(shown));
-				}
-				return;
-			}
+			case 'work':
+				return this.#run(this.#take(this.#countOf(action.reach, item), item), this.#faceBy(action.word));
+			case 'facing':
+				return this.#face(this.#take(this.#countOf(action.reach, item), item), action.how === 'against');
 			case 'decrease': {
 				const { from, to } = this.#take(action.takes, item);
 				if (to > from)
@@ -197,19 +193,19 @@ class Hands {
 		if (taken.to - taken.from < crossing.stitches) return this.#leave(taken);
 		this.crosses = true;
 		const { moved, front, travel, purl } = shapeOf(crossing, this.#row.side);
-		const { strands, faces, crossedAt } = this.#before;
-		const { index } = this.#row;
+		const { strands, faces, crossed } = this.#before;
 		let tight = false;
 		let turned = false;
 		for (let i = 0; i < crossing.stitches; i++) {
 			const position = crossing.order[i];
-			const at = taken.from + position - 1;
+			const at = this.#place(taken.from + position - 1);
 			const face = this.#faceBy(crossing.work[i]) ?? faces[at];
-			if (moved[position] && index > 0 && crossedAt[at] === index - 1) tight = true;
+			if (moved[position]) {
+				if (crossed.has(at)) tight = true;
+				this.#crossed.add(this.#done);
+			}
 			if (front[position] && faces[at] !== NOTHING && face !== faces[at]) turned = true;
-			this.#strands.push(strands[at]);
-			this.#faces.push(face);
-			this.#crossedAt.push(moved[position] ? index : crossedAt[at]);
+			this.#put(strands[at], face);
 		}
 		const tell = (code: Problem['code'], message: string) => this.#tell(code, item, message, taken.from + 1);
 		if (tight)
@@ -229,22 +225,52 @@ class Hands {
 			);
 	}
 
+	/** Where the stitch that comes at a place of this row stands in the lists before it. */
+	#place(at: number): number {
+		return this.#turned ? this.#count - 1 - at : at;
+	}
+
+	#put(strand: number, face: Shown): void {
+		const at = this.#done++;
+		this.#strands[at] = strand;
+		this.#faces[at] = face;
+	}
+
 	/** Takes a stitch across, showing this. */
 	#keep(at: number, face: Shown): void {
-		this.#strands.push(this.#before.strands[at]);
-		this.#faces.push(face);
-		this.#crossedAt.push(this.#before.crossedAt[at]);
+		this.#put(this.#before.strands[this.#place(at)], face);
 	}
 
 	#add(face: Shown): void {
-		this.#strands.push(0);
-		this.#faces.push(face);
-		this.#crossedAt.push(-1);
+		this.#put(0, face);
+	}
+
+	/** Takes stitches across, all showing this; or, without it, what each showed before. */
+	#run({ from, to }: Stretch, face: Shown | null): void {
+		// A row is hundreds of stitches: what does not change from one to the next is looked up once.
+		const { strands, faces } = this.#before;
+		const [done, step] = [this.#done, this.#turned ? -1 : 1];
+		for (let i = 0, place = this.#place(from); i < to - from; i++, place += step) {
+			this.#strands[done + i] = strands[place];
+			this.#faces[done + i] = face ?? faces[place];
+		}
+		this.#done += to - from;
+	}
+
+	/** Knits the knits and purls the purls, or the opposite; what shows nothing yet is taken for a knit as it faces. */
+	#face(stretch: Stretch, against: boolean): void {
+		const done = this.#done;
+		this.#run(stretch, null);
+		const bare = this.#shows(KNIT);
+		for (let at = done; at < this.#done; at++) {
+			if (this.#faces[at] === NOTHING) this.#faces[at] = bare;
+			if (against) this.#faces[at] = otherFace(this.#faces[at]);
+		}
 	}
 
 	/** Takes stitches across as they are. */
-	#leave({ from, to }: Stretch): void {
-		for (let at = from; at < to; at++) this.#keep(at, this.#before.faces[at]);
+	#leave(stretch: Stretch): void {
+		this.#run(stretch, null);
 	}
 
 	#left(): number {

@@ -64,7 +64,7 @@
 		{/if}
 		{#if hand}
 			<div aria-live="polite" class="grid gap-2">
-				{#if search.state === 'looking'}
+				{#if subject.searching === 'looking'}
 					<label class="grid gap-1.5">
 						<span class="text-sm">
 							{subject.needsSearch
@@ -76,16 +76,16 @@
 					<button type="button" class="press justify-self-start press-quiet" onclick={() => search.cancel()}>
 						Stop looking
 					</button>
-				{:else if search.state === 'stopped' || (search.state === 'idle' && !subject.needsSearch)}
+				{:else if subject.searching === 'stopped' || (subject.searching === 'idle' && !subject.needsSearch)}
 					<button
 						type="button"
 						class="press justify-self-start press-quiet"
 						onclick={() => search.start($state.snapshot(subject.played))}
 					>
 						<Search size={18} aria-hidden="true" />
-						{search.state === 'stopped' ? 'Look again for the shortest way' : 'Look for other ways'}
+						{subject.searching === 'stopped' ? 'Look again for the shortest way' : 'Look for other ways'}
 					</button>
-				{:else if search.state === 'found'}
+				{:else if subject.searching === 'found'}
 					<p class="text-sm text-quiet">Looked through with no needle, one and two.</p>
 				{/if}
 			</div>
