@@ -14,15 +14,15 @@ export interface Cloth {
 	/** the cast-on strand each grows from, 1 at the right-hand edge; 0 for a stitch that the pattern added */
 	readonly strands: readonly number[];
 	readonly faces: readonly Shown[];
-	/** places in the lists of the stitches that changed places in the last row */
-	readonly crossed: ReadonlySet<number>;
+	/** marks the stitches that changed places in the last row; it ends with the last of them */
+	readonly crossed: readonly (true | undefined)[];
 }
 
 export const castOnCloth = (count: number): Cloth => ({
 	from: 'right',
 	strands: Array.from({ length: count }, (_, i) => i + 1),
 	faces: Array.from({ length: count }, () => NOTHING),
-	crossed: new Set()
+	crossed: []
 });
 
 /** From left to right, as one looks at the cloth: `k` or `p` a stitch. */

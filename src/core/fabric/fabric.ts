@@ -243,14 +243,11 @@ function workAll(planned: readonly Planned[], castOn: number, meaning: Meaning) 
 		problems.push(...worked.problems);
 		crossed.push({ ...plan, crosses: worked.crosses });
 		const { n, side } = plan.number;
-		rows.push({
-			n,
-			side,
-			before,
-			after: cloth.strands.length,
-			faces: facesOf(cloth),
-			strands: strandsOf(cloth)
-		});
+		// Most rows change nothing that is seen: they share what the row before has.
+		const last = worked.moved ? undefined : rows.at(-1);
+		const strands = last?.strands ?? strandsOf(cloth);
+		const faces = (!worked.repainted && last?.faces) || facesOf(cloth);
+		rows.push({ n, side, before, after: cloth.strands.length, faces, strands });
 	}
 	return { rows, problems, cloth, planned: crossed };
 }

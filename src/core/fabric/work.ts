@@ -18,6 +18,10 @@ export type Meaning = (name: string) => Crossing | null;
 export interface WorkedRow {
 	readonly cloth: Cloth;
 	readonly problems: readonly Problem[];
+	/** some stitch changed places, came or went */
+	readonly moved: boolean;
+	/** some stitch shows another face than before */
+	readonly repainted: boolean;
 	/** some stitch takes part in a crossing */
 	readonly crosses: boolean;
 }
@@ -32,7 +36,9 @@ const LONG_TRAVEL = 4;
 export function workRow(cloth: Cloth, items: readonly Item[], row: RowNumber, meaning: Meaning): WorkedRow {
 	const hands = new Hands(cloth, row, meaning);
 	hands.items(items, []);
-	return { cloth: hands.finish(items), problems: hands.problems, crosses: hands.crosses };
+	const worked = hands.finish(items);
+	const { problems, crosses, moved, repainted } = hands;
+	return { cloth: worked, problems, crosses, moved, repainted };
 }
 
 /**
@@ -81,6 +87,8 @@ interface Stretch {
 class Hands {
 	readonly problems: Problem[] = [];
 	crosses = false;
+	moved = false;
+	repainted = false;
 	readonly #before: Cloth;
 	readonly #count: number;
 	readonly #row: RowNumber;
@@ -90,7 +98,7 @@ class Hands {
 	readonly #from: Cloth['from'];
 	readonly #strands: number[];
 	readonly #faces: Shown[];
-	readonly #crossed = new Set<number>();
+	readonly #crossed: (true | undefined)[] = [];
 	/** stitches worked so far */
 	#done = 0;
 	/** stitches used so far */
@@ -147,6 +155,7 @@ class Hands {
 			case 'facing':
 				return this.#face(this.#take(this.#countOf(action.reach, item), item), action.how === 'against');
 			case 'decrease': {
+				this.moved = true;
 				const { from, to } = this.#take(action.takes, item);
 				if (to > from)
 					this.#keep(Math.min(from + action.keeps, to) - 1, this.#shows(action.word === 'p' ? PURL : KNIT));
@@ -155,6 +164,7 @@ class Hands {
 			case 'add':
 				return this.#add(this.#shows(KNIT));
 			case 'kfb': {
+				this.repainted = true;
 				const { from, to } = this.#take(1, item);
 				if (to === from) return;
 				this.#keep(from, this.#shows(KNIT));
@@ -200,9 +210,11 @@ class Hands {
 			const position = crossing.order[i];
 			const at = this.#place(taken.from + position - 1);
 			const face = this.#faceBy(crossing.work[i]) ?? faces[at];
+			if (face !== faces[at]) this.repainted = true;
 			if (moved[position]) {
-				if (crossed.has(at)) tight = true;
-				this.#crossed.add(this.#done);
+				this.moved = true;
+				if (crossed[at]) tight = true;
+				this.#crossed[this.#done] = true;
 			}
 			if (front[position] && faces[at] !== NOTHING && face !== faces[at]) turned = true;
 			this.#put(strands[at], face);
@@ -242,6 +254,7 @@ class Hands {
 	}
 
 	#add(face: Shown): void {
+		this.moved = true;
 		this.#put(0, face);
 	}
 
@@ -253,6 +266,7 @@ class Hands {
 		for (let i = 0, place = this.#place(from); i < to - from; i++, place += step) {
 			this.#strands[done + i] = strands[place];
 			this.#faces[done + i] = face ?? faces[place];
+			if (face !== null && face !== faces[place]) this.repainted = true;
 		}
 		this.#done += to - from;
 	}
@@ -262,8 +276,12 @@ class Hands {
 		const done = this.#done;
 		this.#run(stretch, null);
 		const bare = this.#shows(KNIT);
+		if (against) this.repainted = true;
 		for (let at = done; at < this.#done; at++) {
-			if (this.#faces[at] === NOTHING) this.#faces[at] = bare;
+			if (this.#faces[at] === NOTHING) {
+				this.#faces[at] = bare;
+				this.repainted = true;
+			}
 			if (against) this.#faces[at] = otherFace(this.#faces[at]);
 		}
 	}
