@@ -284,3 +284,63 @@ export const hostileCommand: fc.Arbitrary<string[]> = fc
 		...(said === 'play' || spare === 1 ? [by] : []),
 		...options.flat()
 	]);
+
+/** Written rows as a careless or hostile hand types them. */
+export const hostileRows: fc.Arbitrary<string> = fc
+	.array(
+		fc.oneof(
+			fc.constantFrom(
+				...[
+					'Cast on 8.',
+					'Cast on 99999.',
+					'Multiple of 1.',
+					'multiple of 6 + 2.',
+					'Row 1 (RS):',
+					'Row 2 and all WS rows:'
+				],
+				...[
+					'Rnd 3:',
+					'Rows 1-99999:',
+					'Rep rows 1-2 99999999 times.',
+					'Rep rows 9-1 for pattern.',
+					'Key:',
+					'C4F:',
+					'\n',
+					'.'
+				],
+				...[
+					'k2',
+					'p to end',
+					'k to last 99 sts',
+					'*',
+					'rep from *',
+					'to end',
+					'99999999 times',
+					'[yo]',
+					'[sm]',
+					'(',
+					')',
+					'[',
+					']'
+				],
+				...[
+					'as they face',
+					'against their face 3',
+					'kfb',
+					'k0',
+					'm1',
+					',',
+					';',
+					':',
+					'k2tog twice',
+					'2/2 RC',
+					'24/24 LC'
+				]
+			),
+			name,
+			sentence,
+			fc.string({ unit: 'binary', maxLength: 12 })
+		),
+		{ maxLength: 30 }
+	)
+	.map((words) => words.join(' '));

@@ -51,6 +51,8 @@ type NameOptions = Pick<ReadOptions, 'count' | 'centre'>;
 
 /** Most stitches a pattern is worked for. */
 export const MOST_CAST_ON = 2_000;
+/** Stitches worked, at most, to find a multiple that fits. */
+const MOST_TRIED_STITCHES = 2_000_000;
 
 /**
  * Works a pattern text from its cast-on to its last row. Faults in the pattern are problems in the answer; only a text
@@ -134,7 +136,7 @@ function planOf(pattern: Pattern): { planned: Planned[]; problems: Problem[] } {
 	}
 	let n = highest;
 	for (const repeat of pattern.repeats) {
-		for (let time = 0; time < (repeat.more ?? 0); time++)
+		for (let time = 0; time < (repeat.more ?? 0) && planned.length < MOST_ROWS; time++)
 			for (const number of repeat.numbers) {
 				const written = rowAt(number);
 				if (!written || planned.length >= MOST_ROWS) {
@@ -170,7 +172,9 @@ function castOnOf(
 			`A pattern is worked for up to ${MOST_CAST_ON} stitches; this one casts on ${castOn}.`
 		);
 	if (multiple && multiple.of > 0) {
-		for (let count = multiple.of + multiple.plus; count <= MOST_CAST_ON; count += multiple.of) {
+		let budget = MOST_TRIED_STITCHES;
+		for (let count = multiple.of + multiple.plus; count <= MOST_CAST_ON && budget > 0; count += multiple.of) {
+			budget -= count * planned.length;
 			const { problems } = workAll(planned, count, meaningBy(settledNames(planned, names, count)));
 			if (!problems.some(({ code }) => code === 'too-few' || code === 'too-many'))
 				return good({ count, fromRow: false });

@@ -28,6 +28,9 @@ export interface WorkedRow {
 
 /** A group of a purl cross that moves this many places or more is hard to make. */
 const LONG_TRAVEL = 4;
+/** How long a row may grow, and how often something in it may be repeated, before it is given up. */
+const MOST_STITCHES_IN_ROW = 4_000;
+const MOST_REPEATS = 4_000;
 
 /**
  * Works one row. Stitches come in working order: from the right edge on a right side row or a round, from the left one
@@ -103,6 +106,7 @@ class Hands {
 	#done = 0;
 	/** stitches used so far */
 	#used = 0;
+	#repeats = 0;
 	#tooMany = false;
 	#unknown = false;
 
@@ -183,7 +187,18 @@ class Hands {
 			// A body that goes as far as there are stitches, or uses none, is worked once.
 			times = need === null || need === 0 ? 1 : Math.max(0, Math.floor(room / need));
 		}
-		for (let i = 0; i < times && !this.#tooMany; i++) this.items(item.items, i === times - 1 ? after : []);
+		for (let i = 0; i < times && !this.#tooMany; i++) {
+			this.items(item.items, i === times - 1 ? after : []);
+			this.#mind(item);
+		}
+	}
+
+	/** Repeats of what uses no stitch never end by themselves. */
+	#mind(item: Item): void {
+		if (this.#tooMany || (++this.#repeats < MOST_REPEATS && this.#done <= MOST_STITCHES_IN_ROW)) return;
+		this.#tooMany = true;
+		const limit = `a row is worked for up to ${MOST_STITCHES_IN_ROW} stitches and ${MOST_REPEATS} repeats`;
+		this.#tell('too-many', item, `Row ${this.#row.n} goes on too long here: ${limit}.`);
 	}
 
 	/** A word that nobody knows takes what the words behind it leave. */

@@ -136,6 +136,17 @@ describe('a pattern', () => {
 		]);
 	});
 
+	it.each([
+		['Rep rows 1-4 twice', [1, 2, 3, 4], 2, null],
+		['Rep rows 1–4 3 times', [1, 2, 3, 4], 3, null],
+		['Repeat rows 1 to 3, 3 more times', [1, 2, 3], 3, null],
+		['Rep row 2 once more', [2], 1, null],
+		['Rep rnds 1, 2 and 5 for pattern', [1, 2, 5], null, null],
+		['Rep rows 3-4 until 12 in', [3, 4], null, '12 in']
+	])('“%s” says which rows, how often and how long', (text, numbers, more, until) => {
+		expect(readPattern(`Row 1: k2.\n${text}.`).repeats).toMatchObject([{ numbers, more, until }]);
+	});
+
 	it('drops nothing that it cannot place', () => {
 		expect(readPattern('Sing a song. Row 1: k2.').odd.map(({ text }) => text)).toEqual(['Sing a song']);
 	});

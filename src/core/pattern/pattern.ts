@@ -122,6 +122,10 @@ function numbersIn(text: string): number[] {
 /** Most rows that a pattern is worked for, repeats and all. */
 export const MOST_ROWS = 2_000;
 
+/** `rep rows 1-4, 7 and 8` and how often or how long */
+const AGAIN =
+	/^rep(?:eat)? (?:rows?|rnds?|rounds?) (\d+(?: ?(?:, and|,|-|–|—|and|to) ?\d+\b(?! (?:more|times)))*),? (.+)$/;
+
 /** The sentences without a colon; false when it is none of them. */
 function sentence(said: string, place: Place, found: Mutable<Pattern>): boolean {
 	const text = said.toLowerCase().replace(/\s+/g, ' ').trim();
@@ -137,14 +141,12 @@ function sentence(said: string, place: Place, found: Mutable<Pattern>): boolean 
 		return true;
 	}
 	if (/^(?:bind off|cast off|bo)\b/.test(text)) return true;
-	const again = /^rep(?:eat)? (?:rows?|rnds?|rounds?) ([\d\s,–—-]+|[\d\s,–—-]+ (?:and|to) \d+) (.+)$/.exec(
-		text
-	);
+	const again = AGAIN.exec(text);
 	if (!again) return /^key$/.test(text);
 	const numbers = numbersIn(again[1].replace(/ to /, '-'));
 	const until = /until (.+)$/.exec(again[2])?.[1].trim() ?? null;
 	const open = until !== null || /^for (?:the )?pattern$/.test(again[2]);
-	const times = open ? null : timesOf(again[2].replace(/^,? ?/, ''));
+	const times = open ? null : timesOf(again[2]);
 	if (!open && times === null) return false;
 	// Rows that are repeated three more times are worked three times more; “twice” is two times more as well.
 	const more = times === null ? null : / more\b/.test(again[2]) ? times - 1 : times;
