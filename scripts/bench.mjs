@@ -1,5 +1,6 @@
 import { register } from 'tsx/esm/api';
 import { PondServer } from './lib/pondServer.mjs';
+import { fabric } from './bench/fabric.mjs';
 import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
 import { readName } from './bench/readName.mjs';
@@ -13,7 +14,7 @@ import { search } from './bench/search.mjs';
 
 register();
 /** @type {Figure[]} */
-const figures = [await readName(), ...(await search())];
+const figures = [await readName(), ...(await search()), ...(await fabric())];
 const server = await PondServer.make();
 try {
 	figures.push(await pageJs(server.address), await pageServer(server.address));

@@ -42,6 +42,19 @@ export function strandsOf({ strands, from }: Pick<Cloth, 'strands' | 'from'>): n
 	return from === 'left' ? copy : copy.reverse();
 }
 
+/** Whether two cloths are the same, stitch by stitch, so that every row above them comes out the same. */
+export const sameCloth = (a: Cloth, b: Cloth): boolean =>
+	a.from === b.from &&
+	sameList(a.strands, b.strands) &&
+	sameList(a.faces, b.faces) &&
+	sameList(a.crossed, b.crossed);
+
+function sameList(a: readonly unknown[], b: readonly unknown[]): boolean {
+	if (a.length !== b.length) return false;
+	for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false;
+	return true;
+}
+
 export const otherFace = (face: Shown): Shown => (face === PURL ? KNIT : PURL);
 
 /**

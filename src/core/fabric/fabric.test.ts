@@ -4,7 +4,9 @@ import { range } from '../../../tests/support/arbitrary';
 import { vectors } from '../../../tests/support/vectors';
 import { run } from '../../cli/run';
 import { castOnCloth, homeOf } from './cloth';
-import { fabricOf, type Fabric } from './fabric';
+import { readPattern } from '../pattern/pattern';
+import type { Result } from '../result';
+import { fabricOf, workingOf, type Fabric } from './fabric';
 
 interface RowsCase {
 	text: string;
@@ -19,6 +21,10 @@ const answer = (text: string, ...args: string[]): Fabric => {
 	const fabric = run(['rows', ...args], text);
 	if (!fabric.ok) throw new Error(fabric.error.message);
 	return fabric.value as Fabric;
+};
+const valueOf = <T>(result: Result<T>): T => {
+	if (!result.ok) throw new Error(result.error.message);
+	return result.value;
 };
 const codes = (text: string) => answer(text).problems.map(({ code }) => code);
 const lastRow = (text: string) => answer(text).rows.at(-1)!;
@@ -200,6 +206,74 @@ it('the way home is the least common multiple of all the ways round', () => {
 	expect(homeOf(cloth, 5)).toBe(6);
 	expect(homeOf(castOnCloth(7), 7)).toBe(1);
 	expect(homeOf(cloth, 6)).toBeNull();
+});
+
+describe('a changed text', () => {
+	const words = [
+		'k2',
+		'p2',
+		'k1',
+		'2/2 RC',
+		'1/1 LC',
+		'C4F',
+		'as they face',
+		'yo',
+		'k2tog',
+		'kitten',
+		'p to end'
+	];
+	const rowText = fc
+		.array(fc.constantFrom(...words), { minLength: 1, maxLength: 4 })
+		.map((list) => list.join(', '));
+	const lines = fc.array(rowText, { minLength: 2, maxLength: 7 });
+	const textOf = (rows: string[], castOn: number, more: string) =>
+		[`Cast on ${castOn}.`, ...rows.map((row, i) => `Row ${i + 1}: ${row}.`), more].join('\n');
+	const ends = fc.constantFrom(
+		'',
+		'Rep rows 1-2 3 times.',
+		'Key:\nC4F: sl next 4 sts to cn and hold in front, k4, k4 from cn'
+	);
+
+	it('worked on what stands gives what working it anew gives, places and all', () => {
+		fc.assert(
+			fc.property(
+				lines,
+				fc.nat(6),
+				rowText,
+				fc.constantFrom(8, 10),
+				fc.constantFrom(8, 10),
+				ends,
+				ends,
+				(rows, at, row, before, after, end, other) => {
+					const was = readPattern(textOf(rows, before, end));
+					const text = textOf(
+						rows.map((old, i) => (i === at ? row : old)),
+						after,
+						other
+					);
+					const earlier = workingOf(was);
+					const now = earlier.ok && workingOf(readPattern(text, was), {}, earlier.value);
+					if (now) expect(now.ok && now.value.fabric).toEqual(fabricOf(text).ok && valueOf(fabricOf(text)));
+				}
+			)
+		);
+	});
+
+	it('works no row that it does not touch', () => {
+		const before = readPattern(
+			'Cast on 6.\nRow 1: p1, k4, p1.\nRow 2: as they face.\nRow 3: p1, 2/2 RC, p1.\nRow 4: as they face.'
+		);
+		const earlier = valueOf(workingOf(before));
+		const text =
+			'Cast on 6.\nRow 1: p1, k3, k1, p1.\nRow 2: as they face.\nRow 3: p1, 1/3 LC, p1.\nRow 4: as they face.';
+		const { steps } = valueOf(workingOf(readPattern(text, before), {}, earlier));
+		expect(steps.map(({ worked }, i) => worked === earlier.steps[i].worked)).toEqual([
+			false,
+			true,
+			false,
+			false
+		]);
+	});
 });
 
 it('any text ends in an answer or an error, never in a crash', () => {

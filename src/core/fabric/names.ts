@@ -2,7 +2,7 @@ import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { definedBy, plain } from '../naming/key';
 import { read } from '../naming/read';
 import type { ReadOptions } from '../naming/reading';
-import type { Item, Pattern } from '../pattern/pattern';
+import type { Pattern, WrittenRow } from '../pattern/pattern';
 import type { Meaning } from './work';
 
 /** What a name of a pattern may still mean, the likeliest first. */
@@ -16,25 +16,33 @@ export interface NameMeanings {
 /** The meanings of every name, by the name as two people would write it. */
 export type Names = ReadonlyMap<string, NameMeanings>;
 
-/** Every name in the rows, with what the pattern's own key or else the schools say of it; unknown ones have no meaning. */
+/** How names of a pattern are read where it does not say itself. */
+export type NameOptions = Pick<ReadOptions, 'count' | 'centre'>;
+
+/**
+ * Every name in the rows, with what the pattern's own key or else the schools say of it; unknown ones have no meaning.
+ *
+ * @param before what they meant before, where neither the key nor the options are others
+ */
 export function namesIn(
 	{ rows, key }: Pick<Pattern, 'rows' | 'key'>,
-	options: Pick<ReadOptions, 'count' | 'centre'>
+	options: NameOptions,
+	before?: Names
 ): Names {
 	const names = new Map<string, NameMeanings>();
-	for (const text of textsOf(rows.map(({ items }) => items))) {
-		const name = plain(text);
-		if (!names.has(name))
-			names.set(name, { name: text, crossings: meaningsOf(text, key, options), settled: false });
-	}
+	for (const row of rows)
+		for (const text of row.names) {
+			const name = plain(text);
+			if (names.has(name)) continue;
+			names.set(
+				name,
+				before?.get(name) ?? { name: text, crossings: meaningsOf(text, key, options), settled: false }
+			);
+		}
 	return names;
 }
 
-function meaningsOf(
-	text: string,
-	key: Pattern['key'],
-	options: Pick<ReadOptions, 'count' | 'centre'>
-): readonly Crossing[] {
+function meaningsOf(text: string, key: Pattern['key'], options: NameOptions): readonly Crossing[] {
 	const line = key.find(({ line: { label } }) => plain(label) === plain(text))?.line;
 	if (line) {
 		// A line at odds with its own name means what it defines.
@@ -47,19 +55,6 @@ function meaningsOf(
 
 const distinct = (crossings: readonly Crossing[]): Crossing[] =>
 	crossings.filter((crossing, i) => crossings.findIndex((other) => sameCrossing(other, crossing)) === i);
-
-/** The names that rows use, each spelling once. */
-export function textsOf(rows: readonly (readonly Item[])[]): ReadonlySet<string> {
-	const texts = new Set<string>();
-	const walk = (items: readonly Item[]) => {
-		for (const item of items) {
-			if (item.kind === 'name') texts.add(item.text);
-			else if (item.kind === 'repeat') walk(item.items);
-		}
-	};
-	rows.forEach(walk);
-	return texts;
-}
 
 /** The first meaning left of each name, with some of them set. */
 export function meaningBy(names: Names, set: ReadonlyMap<string, Crossing> = new Map()): Meaning {
@@ -84,8 +79,8 @@ const MOST_TRIED = 256;
  *
  * @param fits whether the row comes out with these meanings
  */
-export function narrowedBy(names: Names, items: readonly Item[], fits: (meaning: Meaning) => boolean): Names {
-	const open = [...new Set([...textsOf([items])].map(plain))].filter(
+export function narrowedBy(names: Names, row: WrittenRow, fits: (meaning: Meaning) => boolean): Names {
+	const open = [...new Set(row.names.map(plain))].filter(
 		(name) => (names.get(name)?.crossings.length ?? 0) > 1
 	);
 	if (open.length === 0) return names;

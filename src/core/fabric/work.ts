@@ -15,15 +15,25 @@ export interface RowNumber {
 /** What a name of the pattern means, or `null` when nobody knows it. */
 export type Meaning = (name: string) => Crossing | null;
 
+/** A crossing where a row makes it. */
+export interface PlacedCrossing {
+	readonly crossing: Crossing;
+	/** its word, with its place in the row */
+	readonly item: Item & { readonly kind: 'name' };
+	/** the first of its stitches, in working order from 0, as they lay before the row and as they lie after it */
+	readonly before: number;
+	readonly after: number;
+}
+
 export interface WorkedRow {
 	readonly cloth: Cloth;
+	/** places in them count from where the row begins */
 	readonly problems: readonly Problem[];
 	/** some stitch changed places, came or went */
 	readonly moved: boolean;
 	/** some stitch shows another face than before */
 	readonly repainted: boolean;
-	/** some stitch takes part in a crossing */
-	readonly crosses: boolean;
+	readonly crossings: readonly PlacedCrossing[];
 }
 
 /** A group of a purl cross that moves this many places or more is hard to make. */
@@ -37,12 +47,26 @@ const MOST_REPEATS = 4_000;
  * on a wrong side row. After an error the stitches left over stay as they are, and what goes too far is dropped.
  */
 export function workRow(cloth: Cloth, items: readonly Item[], row: RowNumber, meaning: Meaning): WorkedRow {
+	if (changesNothing(items, cloth)) return { ...NOTHING_NEW, cloth: rested(cloth) };
 	const hands = new Hands(cloth, row, meaning);
 	hands.items(items, []);
 	const worked = hands.finish(items);
-	const { problems, crosses, moved, repainted } = hands;
-	return { cloth: worked, problems, crosses, moved, repainted };
+	const { problems, crossings, moved, repainted } = hands;
+	return { cloth: worked, problems, crossings, moved, repainted };
 }
+
+const NOTHING_NEW = { problems: [], crossings: [], moved: false, repainted: false };
+
+/** Every other row knits the knits and purls the purls from end to end. */
+function changesNothing(items: readonly Item[], { faces }: Cloth): boolean {
+	const [only] = items;
+	if (items.length !== 1 || only.kind !== 'action' || only.action.do !== 'facing') return false;
+	const { how, reach } = only.action;
+	return how === 'as' && 'left' in reach && reach.left === 0 && !faces.includes(NOTHING);
+}
+
+/** The same stitches a row later: none of them has just changed places. */
+const rested = (cloth: Cloth): Cloth => (cloth.crossed.length === 0 ? cloth : { ...cloth, crossed: [] });
 
 /**
  * How many stitches some items use, or `null` when one of them goes as far as there are stitches or is not known.
@@ -89,7 +113,7 @@ interface Stretch {
 /** Two hands in the middle of a row: what is worked lies on one needle, what is still to come on the other. */
 class Hands {
 	readonly problems: Problem[] = [];
-	crosses = false;
+	readonly crossings: PlacedCrossing[] = [];
 	moved = false;
 	repainted = false;
 	readonly #before: Cloth;
@@ -124,18 +148,19 @@ class Hands {
 
 	/** @param after what the row says behind these, for a word that takes what is left */
 	items(items: readonly Item[], after: readonly Item[]): void {
-		items.forEach((item, i) =>
-			item.kind === 'name' && !this.#meaning(item.text)
-				? this.#unknownWord(item, [...items.slice(i + 1), ...after])
-				: this.#item(item, after)
-		);
+		for (let i = 0; i < items.length; i++) {
+			const item = items[i];
+			if (item.kind === 'name' && !this.#meaning(item.text))
+				this.#unknownWord(item, [...items.slice(i + 1), ...after]);
+			else this.#item(item, after);
+		}
 	}
 
 	/** The stitches worked, and what nobody worked behind them. */
 	finish(items: readonly Item[]): Cloth {
 		const left = this.#left();
 		if (left > 0 && !this.#unknown && !this.#tooMany) {
-			const place = { from: items[0]?.from ?? 0, to: items.at(-1)?.to ?? 0 };
+			const place = { from: items.at(0)?.from ?? 0, to: items.at(-1)?.to ?? 0 };
 			const over = `${left} ${left === 1 ? 'is' : 'are'} left over`;
 			this.#tell(
 				'too-few',
@@ -216,7 +241,7 @@ class Hands {
 	#cross(crossing: Crossing, item: Item & { kind: 'name' }): void {
 		const taken = this.#take(crossing.stitches, item);
 		if (taken.to - taken.from < crossing.stitches) return this.#leave(taken);
-		this.crosses = true;
+		this.crossings.push({ crossing, item, before: taken.from, after: this.#done });
 		const { moved, front, travel, purl } = shapeOf(crossing, this.#row.side);
 		const { strands, faces, crossed } = this.#before;
 		let tight = false;
@@ -234,22 +259,19 @@ class Hands {
 			if (front[position] && faces[at] !== NOTHING && face !== faces[at]) turned = true;
 			this.#put(strands[at], face);
 		}
-		const tell = (code: Problem['code'], message: string) => this.#tell(code, item, message, taken.from + 1);
-		if (tight)
-			tell(
-				'tight-rest',
-				`“${item.text}” crosses stitches that crossed on the row before: leave a plain row.`
-			);
-		if (purl && travel >= LONG_TRAVEL)
-			tell(
-				'long-travel',
-				`“${item.text}” carries its front group ${travel} places over the ground: it gets tight.`
-			);
-		if (turned)
-			tell(
-				'rope-face',
-				`In “${item.text}” a stitch in front changes the face it shows: the rope turns to its other face.`
-			);
+		const at = taken.from + 1;
+		if (tight) {
+			const message = `“${item.text}” crosses stitches that crossed on the row before: leave a plain row.`;
+			this.#tell('tight-rest', item, message, at);
+		}
+		if (purl && travel >= LONG_TRAVEL) {
+			const message = `“${item.text}” carries its front group ${travel} places over the ground: it gets tight.`;
+			this.#tell('long-travel', item, message, at);
+		}
+		if (turned) {
+			const message = `In “${item.text}” a stitch in front changes the face it shows: the rope turns to its other face.`;
+			this.#tell('rope-face', item, message, at);
+		}
 	}
 
 	/** Where the stitch that comes at a place of this row stands in the lists before it. */

@@ -19,8 +19,7 @@ const VALUES = new Map<string, number>(NUMBER_WORDS.map((word, value) => [word, 
 
 /** The number a token says, in digits or in words to twelve; `undefined` when it says none. */
 export function numberOf(token: string): number | undefined {
-	const first = token.charCodeAt(0);
-	return first >= 48 && first <= 57 ? Number(token) : VALUES.get(token);
+	return /^\d/.test(token) ? (/^\d+$/.test(token) ? Number(token) : undefined) : VALUES.get(token);
 }
 
 /** A small number in words, a larger one in digits. */

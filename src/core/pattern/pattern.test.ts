@@ -59,6 +59,7 @@ describe('the grammar', () => {
 
 	it('lets a bracket that nobody closed end with its line', () => {
 		expect(statementsOf('Row 1: (k1, [p2\nRow 2: k3').map(({ head }) => head)).toEqual(['Row 1', 'Row 2']);
+		expect(readPattern('Row 1: (k1, [p2\nRow 2: k3').rows.map(({ numbers }) => numbers)).toEqual([[1], [2]]);
 	});
 });
 
@@ -145,6 +146,16 @@ describe('a pattern', () => {
 		['Rep rows 3-4 until 12 in', [3, 4], null, '12 in']
 	])('“%s” says which rows, how often and how long', (text, numbers, more, until) => {
 		expect(readPattern(`Row 1: k2.\n${text}.`).repeats).toMatchObject([{ numbers, more, until }]);
+	});
+
+	it('is read anew only in the lines that changed, with every place where it now stands', () => {
+		const before = readPattern('Row 1: k2.\nRow 2: p1, 2/2 RC.');
+		const text = 'Row 1: k1, k1.\nRow 2: p1, 2/2 RC.';
+		const now = readPattern(text, before);
+		expect(now).toEqual(readPattern(text));
+		expect(now.rows[1].items).toBe(before.rows[1].items);
+		const [row] = now.rows.slice(1);
+		expect(text.slice(row.from + row.items[1].from, row.from + row.items[1].to)).toBe('2/2 RC');
 	});
 
 	it('drops nothing that it cannot place', () => {

@@ -19,7 +19,10 @@ export interface WrittenRow extends Place {
 	readonly all: RowSide | null;
 	/** the side that is written, if one is */
 	readonly side: RowSide | null;
+	/** what the row does; places in it count from where the row begins */
 	readonly items: readonly Item[];
+	/** the names that it uses, each spelling once */
+	readonly names: readonly string[];
 }
 
 /** Rows to be worked again: so many times more, or on and on. */
@@ -35,7 +38,7 @@ export interface PatternKey extends Place {
 	readonly line: KeyLine;
 }
 
-/** A pattern text taken apart; nothing in it is worked yet. */
+/** A pattern text taken apart; nothing in it is worked yet. Places count from the beginning of the text. */
 export interface Pattern {
 	readonly castOn: number | null;
 	/** `multiple of 6 + 2` */
@@ -46,60 +49,106 @@ export interface Pattern {
 	readonly key: readonly PatternKey[];
 	/** sentences that say nothing known */
 	readonly odd: readonly (Place & { readonly text: string })[];
+	/** what each line says by itself: the next reading takes over those that stand as they were */
+	readonly lines: ReadonlyMap<string, PatternLine>;
 }
 
-/** Reads a pattern text; what it cannot place stands in `odd`, and nothing is dropped. */
-export function readPattern(text: string): Pattern {
-	const found: Mutable<Pattern> = {
-		castOn: null,
-		multiple: null,
-		rounds: false,
-		rows: [],
-		repeats: [],
-		key: [],
-		odd: []
-	};
-	let keyTo = -1;
+/** What a line says by itself; places count from where it begins. */
+type PatternLine = readonly Said[];
+type Said =
+	| { readonly row: WrittenRow; readonly rounds: boolean }
+	| { readonly row: null; readonly statement: Statement; readonly text: string };
+
+/**
+ * Reads a pattern text; what it cannot place stands in `odd`, and nothing is dropped.
+ *
+ * @param before an earlier reading of much the same text: lines that stand as they were are not read again
+ */
+export function readPattern(text: string, before?: Pattern): Pattern {
+	const lines = new Map<string, PatternLine>();
+	const found: Findings = { castOn: null, multiple: null, rows: [], repeats: [], key: [], odd: [] };
+	let rounds = false;
 	let inKey = false;
-	for (const statement of statementsOf(text)) {
-		if (statement.from < keyTo) continue;
-		const { head } = statement;
-		const place = { from: statement.from, to: statement.to };
-		const said = text.slice(statement.from, statement.to);
-		if (head !== null && ROW_HEAD.test(head)) {
-			inKey = false;
-			if (/^r(?:ou)?nd/i.test(head)) found.rounds = true;
-			found.rows = [...found.rows, writtenRow(statement, head)];
-			continue;
+	let start = 0;
+	for (const line of text.split('\n')) {
+		const said = before?.lines.get(line) ?? lines.get(line) ?? lineOf(line);
+		lines.set(line, said);
+		for (const one of said) {
+			if (one.row) {
+				inKey = false;
+				rounds ||= one.rounds;
+				found.rows.push({ ...one.row, from: start + one.row.from, to: start + one.row.to });
+				continue;
+			}
+			const { head, from, to, bodyFrom } = one.statement;
+			const opens = head !== null && /^key$/i.test(head);
+			if (head !== null && (inKey || opens)) {
+				inKey = true;
+				const at = opens ? bodyFrom : from;
+				// A definition goes on to the end of its line, full stops and all.
+				const key = keyLineOf(one.statement, line.slice(at));
+				if (key) found.key.push({ from: start + at, to: start + line.length, line: key });
+				break;
+			}
+			const place = { from: start + from, to: start + to };
+			if (!sentence(one.text, place, found)) found.odd.push({ ...place, text: one.text });
 		}
-		if (head !== null && (inKey || /^key$/i.test(head))) {
-			inKey = true;
-			keyTo = statement.lineEnd;
-			const from = /^key$/i.test(head) ? statement.bodyFrom : statement.from;
-			const [line] = readKey(text.slice(from, keyTo));
-			if (line) found.key = [...found.key, { from, to: keyTo, line }];
-			continue;
-		}
-		if (!sentence(said, place, found)) found.odd = [...found.odd, { ...place, text: said }];
+		start += line.length + 1;
 	}
-	return found;
+	return { ...found, rounds, lines };
 }
 
-type Mutable<T> = { -readonly [K in keyof T]: T[K] };
+/** What a reading gathers, line by line. */
+interface Findings {
+	castOn: number | null;
+	multiple: Pattern['multiple'];
+	readonly rows: WrittenRow[];
+	readonly repeats: RowRepeat[];
+	readonly key: PatternKey[];
+	readonly odd: (Place & { readonly text: string })[];
+}
+
+function lineOf(line: string): PatternLine {
+	return statementsOf(line).map((statement) => {
+		const { head, from, to } = statement;
+		if (head !== null && ROW_HEAD.test(head))
+			return { row: writtenRow(statement, head), rounds: /^r(?:ou)?nd/i.test(head) };
+		return { row: null, statement, text: line.slice(from, to) };
+	});
+}
+
+/** Definitions take long to read, so each is read once for its statement. */
+const keyLines = new WeakMap<Statement, KeyLine | null>();
+
+function keyLineOf(statement: Statement, text: string): KeyLine | null {
+	let line = keyLines.get(statement);
+	if (line === undefined) keyLines.set(statement, (line = readKey(text).at(0) ?? null));
+	return line;
+}
 
 const ROW_HEAD = /^(?:rows?|rnds?|rounds?)\s+\d|^all (?:ws|rs|wrong side|right side) rows$/i;
 
 function writtenRow({ from, to, pieces }: Statement, head: string): WrittenRow {
 	const side = /\((rs|ws)\)/i.exec(head)?.[1].toUpperCase() as RowSide | undefined;
 	const all = /all (ws|rs|wrong side|right side) rows/i.exec(head)?.[1].toLowerCase();
+	const items = alone(itemsOf(pieces));
 	return {
 		from,
 		to,
 		numbers: numbersIn(head.replace(/\(.*?\)/g, '')),
 		all: all ? (all.startsWith('w') ? 'WS' : 'RS') : null,
 		side: side ?? null,
-		items: alone(itemsOf(pieces))
+		items,
+		names: [...namesOf(items)]
 	};
+}
+
+function namesOf(items: readonly Item[], names = new Set<string>()): ReadonlySet<string> {
+	for (const item of items) {
+		if (item.kind === 'name') names.add(item.text);
+		else if (item.kind === 'repeat') namesOf(item.items, names);
+	}
+	return names;
 }
 
 /** A row that is only `k`, `p`, `knit` or `purl` works it to its end. */
@@ -127,7 +176,7 @@ const AGAIN =
 	/^rep(?:eat)? (?:rows?|rnds?|rounds?) (\d+(?: ?(?:, and|,|-|–|—|and|to) ?\d+\b(?! (?:more|times)))*),? (.+)$/;
 
 /** The sentences without a colon; false when it is none of them. */
-function sentence(said: string, place: Place, found: Mutable<Pattern>): boolean {
+function sentence(said: string, place: Place, found: Findings): boolean {
 	const text = said.toLowerCase().replace(/\s+/g, ' ').trim();
 	const castOn = /^(?:cast on|co) (\d+)(?: sts?| stitches)?$/.exec(text);
 	if (castOn) {
@@ -150,7 +199,7 @@ function sentence(said: string, place: Place, found: Mutable<Pattern>): boolean 
 	if (!open && times === null) return false;
 	// Rows that are repeated three more times are worked three times more; “twice” is two times more as well.
 	const more = times === null ? null : / more\b/.test(again[2]) ? times - 1 : times;
-	found.repeats = [...found.repeats, { ...place, numbers, more, until }];
+	found.repeats.push({ ...place, numbers, more, until });
 	return true;
 }
 

@@ -1,7 +1,7 @@
 import type { TreeCursor } from '@lezer/common';
 import { parser } from './parser';
 
-/** A stretch of the text, in characters from its start. */
+/** A stretch of text, in characters. */
 export interface Place {
 	readonly from: number;
 	readonly to: number;
@@ -19,51 +19,58 @@ export type Piece = Place &
 /** A sentence of the pattern; `head` is what stands before its colon, if it has one. */
 export interface Statement extends Place {
 	readonly head: string | null;
+	/** places in them count from where the statement begins */
 	readonly pieces: readonly Piece[];
-	/** where its line ends: a definition goes on to there, full stops and all */
-	readonly lineEnd: number;
 	/** where what follows the colon begins */
 	readonly bodyFrom: number;
 }
 
-/** The statements of a pattern text. Whatever is typed has a tree; what makes no sense in it is for later stages to say. */
-export function statementsOf(text: string): Statement[] {
+/**
+ * The statements of one line of a pattern, their places counted from its beginning. No statement goes on to the next
+ * line, so that what is typed in one touches no other. Whatever is typed has a tree; what makes no sense in it is for
+ * later stages to say.
+ */
+export function statementsOf(line: string): Statement[] {
 	const statements: Statement[] = [];
-	const cursor = parser.parse(text).cursor();
+	const cursor = parser.parse(line).cursor();
 	if (!cursor.firstChild()) return statements;
-	do if (cursor.name === 'Statement') statements.push(statementAt(cursor, text));
+	do if (cursor.name === 'Statement') statements.push(statementAt(cursor, line));
 	while (cursor.nextSibling());
 	return statements;
 }
 
-function statementAt(cursor: TreeCursor, text: string): Statement {
+function statementAt(cursor: TreeCursor, line: string): Statement {
 	const { from, to } = cursor;
-	const newline = text.indexOf('\n', from);
 	let head: string | null = null;
 	let bodyFrom = from;
 	let pieces: Piece[] = [];
 	for (let inside = cursor.firstChild(); inside; inside = cursor.nextSibling()) {
 		if (cursor.name === 'Colon' && head === null) {
-			head = text.slice(from, cursor.from).trim();
+			head = line.slice(from, cursor.from).trim();
 			bodyFrom = cursor.to;
 			pieces = [];
-		} else addPiece(pieces, cursor, text);
+		} else addPiece(pieces, cursor, line, from);
 	}
 	cursor.parent();
-	return { from, to, head, pieces, bodyFrom, lineEnd: newline < 0 ? text.length : newline };
+	return { from, to, head, pieces, bodyFrom };
 }
 
-function addPiece(pieces: Piece[], cursor: TreeCursor, text: string): void {
-	const { from, to } = cursor;
+function addPiece(pieces: Piece[], cursor: TreeCursor, line: string, start: number): void {
+	const [from, to] = [cursor.from - start, cursor.to - start];
 	switch (cursor.name) {
 		case 'Item':
-			pieces.push({ kind: 'word', from, to, text: text.slice(from, to).replace(/\s+/g, ' ') });
+			pieces.push({
+				kind: 'word',
+				from,
+				to,
+				text: line.slice(cursor.from, cursor.to).replace(/\s+/g, ' ')
+			});
 			return;
 		case 'Group':
 		case 'Bracket': {
 			const inner: Piece[] = [];
 			for (let inside = cursor.firstChild(); inside; inside = cursor.nextSibling())
-				addPiece(inner, cursor, text);
+				addPiece(inner, cursor, line, start);
 			if (to > from) cursor.parent();
 			pieces.push({ kind: 'bracket', from, to, pieces: inner });
 			return;

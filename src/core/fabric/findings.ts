@@ -1,0 +1,103 @@
+import { plain } from '../naming/key';
+import type { Item, Pattern } from '../pattern/pattern';
+import type { Place } from '../pattern/tree';
+import { meaningBy, type Names } from './names';
+import type { Planned } from './plan';
+import { problem, type Problem } from './problem';
+import type { Step } from './steps';
+import { needOf } from './work';
+
+/** Lines of the key at odds with themselves, each at the first row that uses its name. */
+export const keyProblems = ({ key }: Pattern, uses: Uses): Problem[] =>
+	key.flatMap((place) => {
+		const { line } = place;
+		if (!line.fault) return [];
+		const use = uses.get(plain(line.label));
+		return [problem('conflict', use?.row ?? 0, use?.at ?? 0, place, line.fault.message)];
+	});
+
+export const oddProblems = ({ odd }: Pattern): Problem[] =>
+	odd.map((place) =>
+		problem(
+			'unknown-word',
+			0,
+			0,
+			place,
+			`“${place.text.trim()}” says nothing known here. A row begins with “Row 1:”.`
+		)
+	);
+
+/** Where a name stands first: its row, the stitch at which it begins, its word. */
+interface Use {
+	readonly row: number;
+	readonly at: number;
+	readonly text: string;
+	readonly place: Place;
+}
+/** By the name as two people would write it. */
+export type Uses = ReadonlyMap<string, Use>;
+
+export function usesOf(planned: readonly Planned[], names: Names): Uses {
+	const uses = new Map<string, Use>();
+	const meaning = meaningBy(names);
+	for (const { number, written } of planned) {
+		if (written.names.every((text) => uses.has(plain(text)))) continue;
+		const walk = (items: readonly Item[], at: number) => {
+			items.forEach((item, i) => {
+				if (item.kind === 'action') return;
+				const begins = at + (needOf(items.slice(0, i), meaning) ?? 0);
+				if (item.kind === 'repeat') return walk(item.items, begins);
+				const name = plain(item.text);
+				const place = { from: written.from + item.from, to: written.from + item.to };
+				if (!uses.has(name)) uses.set(name, { row: number.n, at: begins, text: item.text, place });
+			});
+		};
+		walk(written.items, 1);
+	}
+	return uses;
+}
+
+/** The two problems about names, each once, at the name's first row. */
+export function nameProblems(uses: Uses, names: Names): Problem[] {
+	return [...uses].flatMap(([name, { row, at, text, place }]) => {
+		const meanings = names.get(name)!;
+		const [first] = meanings.crossings;
+		if (meanings.crossings.length > 1)
+			return [
+				problem(
+					'two-readings',
+					row,
+					at,
+					place,
+					`“${text}” has ${meanings.crossings.length} readings that fit; the first, of ${first.stitches} stitches, is used.`
+				)
+			];
+		if (!meanings.settled) return [];
+		return [
+			problem(
+				'settled-by-count',
+				row,
+				at,
+				place,
+				`The stitch count settles “${text}”: ${first.stitches} stitches, worked ${first.order.join(' ')}.`
+			)
+		];
+	});
+}
+
+/** Rows repeated on the other side, where a side is written or something crosses: once for each repeat. */
+export function repeatProblems(steps: readonly Step[]): Problem[] {
+	return steps.flatMap(({ planned: { number, written, again, wasSide }, worked }) =>
+		again && number.side !== wasSide && (written.side !== null || worked.crossings.length > 0)
+			? [
+					problem(
+						'wrong-side-repeat',
+						number.n,
+						1,
+						again,
+						`Repeated, row ${number.n} lands on the ${number.side === 'RS' ? 'right' : 'wrong'} side; it was written for the other.`
+					)
+				]
+			: []
+	);
+}
