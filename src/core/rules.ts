@@ -55,6 +55,20 @@ export const RULES = [
 		least: 1,
 		most: 6,
 		says: 'Slipped: each row slipped lets a stitch reach % places aside'
+	},
+	{
+		id: 'drawIn',
+		usual: 25,
+		least: 0,
+		most: 100,
+		says: 'Where a quarter of all stitches cross, a panel draws in by % in a hundred'
+	},
+	{
+		id: 'roomMm',
+		usual: 50,
+		least: 0,
+		most: 200,
+		says: 'In the round, the fabric is larger than the needle by % mm'
 	}
 ] as const;
 

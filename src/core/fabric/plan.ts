@@ -7,6 +7,8 @@ import type { RowNumber } from './work';
 export interface Planned {
 	readonly number: RowNumber;
 	readonly written: WrittenRow;
+	/** the number under which the text has it */
+	readonly as: number;
 	/** where it is asked for once more */
 	readonly again: Place | null;
 	/** the side it was written for */
@@ -25,13 +27,19 @@ export function planOf(pattern: Pattern): { planned: Planned[]; problems: Proble
 	const rowAt = (n: number) =>
 		byNumber.get(n) ??
 		pattern.rows.find(({ all }) => all !== null && all === (pattern.rounds ? 'RS' : sideOf(n)));
-	const add = (n: number, written: WrittenRow, again: Place | null, wasSide: RowSide, side: RowSide) =>
-		planned.push({ number: { n, side }, written, again, wasSide });
+	const add = (
+		n: number,
+		written: WrittenRow,
+		as: number,
+		again: Place | null,
+		wasSide: RowSide,
+		side: RowSide
+	) => planned.push({ number: { n, side }, written, as, again, wasSide });
 	const highest = Math.min(MOST_ROWS, Math.max(0, ...byNumber.keys()));
 	for (let n = 1; n <= highest; n++) {
 		const written = rowAt(n);
 		const side = (byNumber.get(n) === written && written?.side) || sideOf(n);
-		if (written) add(n, written, null, side, side);
+		if (written) add(n, written, n, null, side, side);
 		else
 			problems.push(
 				problem(
@@ -62,7 +70,7 @@ export function planOf(pattern: Pattern): { planned: Planned[]; problems: Proble
 					continue;
 				}
 				const was = (byNumber.get(number) === written && written.side) || sideOf(number);
-				add(++n, written, repeat, was, sideOf(n));
+				add(++n, written, number, repeat, was, sideOf(n));
 			}
 	}
 	return { planned, problems };

@@ -48,11 +48,32 @@ const MOST_REPEATS = 4_000;
  */
 export function workRow(cloth: Cloth, items: readonly Item[], row: RowNumber, meaning: Meaning): WorkedRow {
 	if (changesNothing(items, cloth)) return { ...NOTHING_NEW, cloth: rested(cloth) };
-	const hands = new Hands(cloth, row, meaning);
+	const hands = new Hands(cloth, row, meaning, null);
 	hands.items(items, []);
 	const worked = hands.finish(items);
 	const { problems, crossings, moved, repainted } = hands;
 	return { cloth: worked, problems, crossings, moved, repainted };
+}
+
+/** A word of a row, each time it is worked: where its stitches lay before, in working order from 0, and lie after. */
+export interface WorkedPiece {
+	readonly item: Exclude<Item, { kind: 'repeat' }>;
+	readonly before: number;
+	readonly takes: number;
+	readonly after: number;
+	readonly makes: number;
+}
+
+/** The words of a row in the order in which they are worked, repeats worked out. */
+export function piecesOf(
+	cloth: Cloth,
+	items: readonly Item[],
+	row: RowNumber,
+	meaning: Meaning
+): WorkedPiece[] {
+	const pieces: WorkedPiece[] = [];
+	new Hands(cloth, row, meaning, pieces).items(items, []);
+	return pieces;
 }
 
 const NOTHING_NEW = { problems: [], crossings: [], moved: false, repainted: false };
@@ -133,8 +154,11 @@ class Hands {
 	#repeats = 0;
 	#tooMany = false;
 	#unknown = false;
+	/** takes down every word, where somebody asks */
+	readonly #pieces: WorkedPiece[] | null;
 
-	constructor(before: Cloth, row: RowNumber, meaning: Meaning) {
+	constructor(before: Cloth, row: RowNumber, meaning: Meaning, pieces: WorkedPiece[] | null) {
+		this.#pieces = pieces;
 		this.#before = before;
 		this.#count = before.strands.length;
 		this.#from = row.side === 'RS' ? 'right' : 'left';
@@ -150,9 +174,18 @@ class Hands {
 	items(items: readonly Item[], after: readonly Item[]): void {
 		for (let i = 0; i < items.length; i++) {
 			const item = items[i];
+			const [used, done] = [this.#used, this.#done];
 			if (item.kind === 'name' && !this.#meaning(item.text))
 				this.#unknownWord(item, [...items.slice(i + 1), ...after]);
 			else this.#item(item, after);
+			if (this.#pieces && item.kind !== 'repeat')
+				this.#pieces.push({
+					item,
+					before: used,
+					takes: this.#used - used,
+					after: done,
+					makes: this.#done - done
+				});
 		}
 	}
 

@@ -3,12 +3,14 @@ import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
 import { bedMovesShape, MOVES_FORMAT, movesShape } from '../hands/schema';
 import { KEY_FORMAT, keyShape } from './key';
 import { LESSON_FORMAT, lessonShape } from '../lesson/schema';
+import { SWATCH_FORMAT, swatchShape } from '../swatch/schema';
 
 const SHAPES: Readonly<Record<string, z.ZodMiniType>> = {
 	[CROSSING_FORMAT]: crossingShape,
 	[MOVES_FORMAT]: z.union([movesShape, bedMovesShape]),
 	[LESSON_FORMAT]: lessonShape,
-	[KEY_FORMAT]: keyShape
+	[KEY_FORMAT]: keyShape,
+	[SWATCH_FORMAT]: swatchShape
 };
 
 /** The JSON Schema of every open format, by the file it is published in. */

@@ -19,7 +19,8 @@ export interface WrittenRow extends Place {
 	readonly all: RowSide | null;
 	/** the side that is written, if one is */
 	readonly side: RowSide | null;
-	/** what the row does; places in it count from where the row begins */
+	/** where what the row does begins, counted from where the row begins, as are all the places in it */
+	readonly bodyFrom: number;
 	readonly items: readonly Item[];
 	/** the names that it uses, each spelling once */
 	readonly names: readonly string[];
@@ -128,7 +129,7 @@ function keyLineOf(statement: Statement, text: string): KeyLine | null {
 
 const ROW_HEAD = /^(?:rows?|rnds?|rounds?)\s+\d|^all (?:ws|rs|wrong side|right side) rows$/i;
 
-function writtenRow({ from, to, pieces }: Statement, head: string): WrittenRow {
+function writtenRow({ from, to, bodyFrom, pieces }: Statement, head: string): WrittenRow {
 	const side = /\((rs|ws)\)/i.exec(head)?.[1].toUpperCase() as RowSide | undefined;
 	const all = /all (ws|rs|wrong side|right side) rows/i.exec(head)?.[1].toLowerCase();
 	const items = alone(itemsOf(pieces));
@@ -138,6 +139,7 @@ function writtenRow({ from, to, pieces }: Statement, head: string): WrittenRow {
 		numbers: numbersIn(head.replace(/\(.*?\)/g, '')),
 		all: all ? (all.startsWith('w') ? 'WS' : 'RS') : null,
 		side: side ?? null,
+		bodyFrom: bodyFrom - from,
 		items,
 		names: [...namesOf(items)]
 	};
@@ -218,8 +220,8 @@ function itemsOf(pieces: readonly Piece[]): Item[] {
 			const after = pieces[i + 1];
 			const how = after?.kind === 'word' ? (timesOf(after.text) ?? reachOf(after.text.toLowerCase())) : null;
 			const last = items.at(-1);
-			if (how === null && last?.kind === 'action' && isYarnSide(piece)) {
-				items[items.length - 1] = withYarnSide(last, piece);
+			if (how === null && last?.kind === 'action' && isManner(piece)) {
+				items[items.length - 1] = withManner(last, piece);
 				continue;
 			}
 			if (how !== null) i++;
@@ -253,13 +255,14 @@ function itemsOf(pieces: readonly Piece[]): Item[] {
 	return items;
 }
 
-const isYarnSide = (piece: Piece): boolean =>
+/** How the word before it is worked: `(wyif)`, `(short way)`. */
+const isManner = (piece: Piece): boolean =>
 	piece.kind === 'bracket' &&
 	piece.pieces.length === 1 &&
 	piece.pieces[0].kind === 'word' &&
-	/^wyi[fb]$/i.test(piece.pieces[0].text);
+	/^(?:wyi[fb]|short way)$/i.test(piece.pieces[0].text);
 
-function withYarnSide(item: Item & { kind: 'action' }, piece: Piece): Item {
+function withManner(item: Item & { kind: 'action' }, piece: Piece): Item {
 	const said = piece.kind === 'bracket' && piece.pieces[0].kind === 'word' ? piece.pieces[0].text : '';
 	return wordItem(`${item.text} ${said}`, { from: item.from, to: piece.to });
 }

@@ -63,6 +63,9 @@ function worked(said: string): Action | null {
 		const reach = reachOf(far[2]);
 		return reach && { do: 'work', word: WORKED[far[1]], reach };
 	}
+	// A purl wrapped the short way round shows what every purl shows; only its mount is other.
+	if (/^(?:p|purl|p ?1|purl one) short way$/.test(said))
+		return { do: 'work', word: 'p', reach: { count: 1 } };
 	const parts = /^(knit|purl|k|p) ?(\d+|(?!tbl)[a-z]+)?(?: sts?| stitch(?:es)?)?( ?tbl)?$/.exec(said);
 	if (!parts) return null;
 	const [, verb, number, tbl] = parts;

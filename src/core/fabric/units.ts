@@ -1,0 +1,82 @@
+import type { Crossing } from '../crossing/crossing';
+import type { Action } from '../pattern/word';
+import { piecesOf } from './work';
+import type { Step } from './steps';
+
+/**
+ * A row stitch by stitch, as an editor takes it apart: a plain stitch, a whole crossing, or another word that stays as
+ * it is. `takes` and `makes` count its stitches before and after.
+ */
+export type Unit = { readonly takes: number; readonly makes: number; readonly text: string } & (
+	| { readonly kind: 'stitch' }
+	| { readonly kind: 'cross'; readonly crossing: Crossing }
+	| { readonly kind: 'other' }
+);
+
+export const stitchUnit = (text: string): Unit => ({ kind: 'stitch', text, takes: 1, makes: 1 });
+export const crossUnit = (text: string, crossing: Crossing): Unit => ({
+	kind: 'cross',
+	text,
+	crossing,
+	takes: crossing.stitches,
+	makes: crossing.stitches
+});
+
+/** The units of a worked row in working order, repeats and “to end” worked out. */
+export function unitsOf({ before, planned: { written, number }, meaning }: Step): Unit[] {
+	return piecesOf(before, written.items, number, meaning).flatMap(({ item, takes, makes }): Unit[] => {
+		if (item.kind === 'name') {
+			const crossing = meaning(item.text);
+			return [
+				crossing && crossing.stitches === takes
+					? crossUnit(item.text, crossing)
+					: { kind: 'other', text: item.text, takes, makes }
+			];
+		}
+		const word = oneOf(item.action);
+		if (word === null) return [{ kind: 'other', text: item.text, takes, makes }];
+		return Array.from({ length: takes }, () => stitchUnit(/short way/i.test(item.text) ? SHORT_WAY : word));
+	});
+}
+
+/** A purl wrapped the short way round. */
+export const SHORT_WAY = 'p1 (short way)';
+
+/** The word for one stitch of a run; `null` where the word is not one of so many equal stitches. */
+function oneOf(action: Action): string | null {
+	if (action.do === 'facing') return action.how === 'as' ? 'as they face' : 'against their face';
+	if (action.do !== 'work') return null;
+	return WORDS[action.word] ?? null;
+}
+
+const WORDS: Readonly<Record<string, string>> = {
+	k: 'k',
+	p: 'p',
+	ktbl: 'k1 tbl',
+	ptbl: 'p1 tbl',
+	sl: 'sl1',
+	slf: 'sl1 wyif'
+};
+
+/** Units as a row says them: equal neighbours are counted, `k3`; `as they face` to the end where all of it is that. */
+export function textOfUnits(units: readonly Unit[]): string {
+	const words: string[] = [];
+	for (let i = 0; i < units.length;) {
+		const { text, kind } = units[i];
+		let run = 1;
+		while (kind === 'stitch' && units[i + run]?.kind === 'stitch' && units[i + run].text === text) run++;
+		words.push(...counted(text, run, kind === 'stitch', run === units.length));
+		i += run;
+	}
+	return words.join(', ');
+}
+
+function counted(text: string, run: number, stitch: boolean, whole: boolean): string[] {
+	if (!stitch) return [text];
+	if (/^[kp]$/.test(text)) return [`${text}${run}`];
+	if (/ face$/.test(text)) return [whole ? text : `${text} ${run}`];
+	if (run === 1) return [text];
+	if (text === SHORT_WAY) return Array.from({ length: run }, () => text);
+	const [, head, tail] = /^(\D+)1(.*)$/.exec(text)!;
+	return [`${head}${run}${tail}`];
+}

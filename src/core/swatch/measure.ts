@@ -1,0 +1,87 @@
+import type { Rules } from '../rules';
+
+/** A gauge over the ground, in stitches and rows for ten centimetres. */
+export interface Gauge {
+	readonly stitches: number;
+	readonly rows: number;
+}
+
+const PER_GAUGE_MM = 100;
+
+/** Height of so many rows, and width of so many stitches, in millimetres. */
+export const heightMm = (rows: number, gauge: Gauge): number => (rows * PER_GAUGE_MM) / gauge.rows;
+export const widthMm = (stitches: number, gauge: Gauge): number => (stitches * PER_GAUGE_MM) / gauge.stitches;
+
+/** Rows from a cross to the next: the usual for its width, closest workable, a row for each stitch. */
+export interface Spacing {
+	readonly rows: number;
+	readonly says: string;
+}
+
+/** One row for each stitch of the cable, rounded up to even when worked flat, with what tighter and looser do. */
+export function spacingsFor(stitches: number, rounds: boolean): { usual: Spacing; others: Spacing[] } {
+	const usual = rounds ? Math.max(2, stitches) : Math.max(2, stitches + (stitches % 2));
+	const step = rounds ? 1 : 2;
+	const others = [usual - step, usual + step, usual + 2 * step, 2]
+		.filter((rows, i, all) => rows >= 2 && rows !== usual && all.indexOf(rows) === i)
+		.sort((a, b) => a - b)
+		.map((rows) => ({ rows, says: rows === 2 ? CLOSEST : rows < usual ? TIGHTER : LOOSER }));
+	return { usual: { rows: usual, says: 'as many rows as the cable has stitches' }, others };
+}
+
+const CLOSEST = 'the closest that can be worked: a hard, narrow rope';
+const TIGHTER = 'tighter: shorter twists, a rounder rope, more crosses in the same length';
+const LOOSER = 'looser: longer twists, a flatter rope, fewer crosses in the same length';
+
+/** A length in whole repeats: the repeats, the rows in all, and the length they come to. */
+export interface Repeats {
+	readonly repeats: number;
+	readonly rows: number;
+	readonly mm: number;
+}
+
+/**
+ * Whole repeats that come nearest to a wished length; half a spacing stands before the first cross and after the last, so
+ * that top and bottom match, and so do borders.
+ *
+ * @param wishedMm in millimetres
+ * @param repeatRows rows of one repeat
+ * @param otherRows borders and set-up rows
+ */
+export function repeatsTo(wishedMm: number, repeatRows: number, otherRows: number, gauge: Gauge): Repeats {
+	const wished = (wishedMm * gauge.rows) / PER_GAUGE_MM;
+	const repeats = Math.max(1, Math.round((wished - otherRows) / repeatRows));
+	const rows = repeats * repeatRows + otherRows;
+	return { repeats, rows, mm: heightMm(rows, gauge) };
+}
+
+/**
+ * How wide a cable panel comes out beside as much plain ground, by rule of thumb: the more stitches cross and the more
+ * often, the narrower. A measured swatch knows better.
+ *
+ * @param crossed stitches that change places, over all rows
+ * @param stitches stitches of the swatch, over all rows
+ */
+export const drawInBy = (crossed: number, stitches: number, rules: Rules): number =>
+	stitches === 0 ? 1 : Math.max(MOST_DRAWN_IN, 1 - (crossed / stitches) * (rules.drawIn / 25));
+
+/** No rope halves its panel. */
+const MOST_DRAWN_IN = 0.5;
+
+/** Lengths of circular needles that there are, tip to tip, in millimetres. */
+const CIRCULARS_MM = [230, 300, 400, 500, 600, 800, 1000, 1200, 1500];
+
+/** How the work goes round: a needle that it is larger than, or what to do where none is short enough. */
+export interface RoundsAdvice {
+	/** the finished tube, in millimetres round */
+	readonly roundMm: number;
+	/** the longest circular needle that leaves the room the craft asks for; `null` when even the shortest is too long */
+	readonly needleMm: number | null;
+}
+
+/** A circular needle for a tube that draws in: the fabric is to be larger than the needle by a hand's breadth. */
+export function roundsAdvice(stitches: number, gauge: Gauge, drawIn: number, rules: Rules): RoundsAdvice {
+	const roundMm = widthMm(stitches, gauge) * drawIn;
+	const fitting = CIRCULARS_MM.filter((length) => length + rules.roomMm <= roundMm);
+	return { roundMm, needleMm: fitting.at(-1) ?? null };
+}

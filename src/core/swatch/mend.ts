@@ -1,0 +1,163 @@
+import type { Problem } from '../fabric/problem';
+import type { Working } from '../fabric/fabric';
+import { plain } from '../naming/key';
+import { read } from '../naming/read';
+import { nameIn } from '../naming/schools';
+import { actionOf } from '../pattern/word';
+import { renamed } from './edit';
+import type { TextEdit } from './text';
+import { addRepeat, addRows } from './rows';
+
+/** Something to press that mends a finding: what it says, and what it changes in the text. */
+export interface Mend {
+	readonly says: string;
+	readonly edits: readonly TextEdit[];
+}
+
+/** The mends of a finding, the likeliest first; none where only the teacher can know. */
+export function mendsOf(text: string, working: Working, found: Problem): Mend[] {
+	const word = text.slice(found.from, found.to);
+	switch (found.code) {
+		case 'two-readings':
+		case 'settled-by-count':
+			return meanings(working, word).map((name) => ({
+				says: `Write it as ${name}`,
+				edits: renamed(working, word, name)
+			}));
+		case 'unknown-word':
+			return found.row === 0
+				? []
+				: nearest(word).map((known) => ({
+						says: `Write ${known}`,
+						edits: [{ from: found.from, to: found.to, insert: known }]
+					}));
+		case 'too-few':
+			return [
+				{
+					says: 'Work the rest as it faces',
+					edits: [{ from: found.to, to: found.to, insert: ', as they face to end' }]
+				}
+			];
+		case 'too-many':
+			return shorter(text, working, found, word);
+		case 'missing-row':
+			return [
+				{
+					says: `Write row ${found.row} as they face`,
+					edits: [appended(text, `Row ${found.row}: as they face.`)]
+				}
+			];
+		case 'tight-rest':
+			// Flat, one row more would turn every row above to its other side.
+			if (!working.pattern.rounds) return [];
+			return [
+				{ says: `Put plain rows below row ${found.row}`, edits: addRows(text, working, found.row - 1) }
+			];
+		case 'cast-on-from-row':
+			return [
+				{
+					says: `Write “Cast on ${working.fabric.castOn}.”`,
+					edits: [{ from: 0, to: 0, insert: `Cast on ${working.fabric.castOn}.\n` }]
+				}
+			];
+		case 'wrong-side-repeat':
+			return evenRepeat(text, working, found);
+		case 'conflict':
+		case 'long-travel':
+		case 'rope-face':
+			return [];
+	}
+}
+
+/** Names, in the school that says both numbers, of all that a name of the rows may mean. */
+function meanings({ names }: Working, word: string): string[] {
+	const crossings = names.get(plain(word))?.crossings ?? [];
+	return crossings.flatMap((crossing) => {
+		const { name, exact } = nameIn(crossing, 'over');
+		return name && exact && plain(name) !== plain(word) ? [name] : [];
+	});
+}
+
+const WORDS = [
+	'k2tog',
+	'ssk',
+	'p2tog',
+	'k3tog',
+	'sk2p',
+	'cdd',
+	'kfb',
+	'yo',
+	'm1',
+	'm1l',
+	'm1r',
+	'sm',
+	'pm',
+	'as they face',
+	'against their face',
+	'k to end',
+	'p to end'
+];
+
+/** Words within two slips of the hand, and names with a letter or a space put right. */
+function nearest(word: string): string[] {
+	const said = word.toLowerCase();
+	const tidy = [
+		said.replace(/\s+/g, ''),
+		said.replace(/[,.]/g, '/'),
+		said.replace(/o/g, '0'),
+		said.replace(/l/g, '1')
+	];
+	const readable = tidy.filter((text) => text !== said && (actionOf(text) !== null || read(text).ok));
+	const near = WORDS.filter((known) => slips(said, known) <= (known.length > 4 ? 2 : 1));
+	return [
+		...new Set([...readable.map((text) => (read(text).ok ? text.toUpperCase() : text)), ...near])
+	].slice(0, 3);
+}
+
+/** Letters to put in, take out or change, to come from one word to another. */
+function slips(a: string, b: string): number {
+	let row = Array.from({ length: b.length + 1 }, (_, i) => i);
+	for (let i = 1; i <= a.length; i++) {
+		const next = [i];
+		for (let j = 1; j <= b.length; j++)
+			next.push(Math.min(row[j] + 1, next[j - 1] + 1, row[j - 1] + (a[i - 1] === b[j - 1] ? 0 : 1)));
+		row = next;
+	}
+	return row[b.length];
+}
+
+/** A plain run that goes too far is cut to what there is. */
+function shorter(text: string, working: Working, found: Problem, word: string): Mend[] {
+	const row = working.fabric.rows.find(({ n }) => n === found.row);
+	const [, verb, count] = /^([kp])\s?(\d+)$/i.exec(word) ?? [];
+	const left = row ? row.before - found.at + 1 : 0;
+	if (!verb || left >= Number(count)) return [];
+	const cut = { from: found.from, to: found.to, insert: `${verb}${left}` };
+	if (left > 0) return [{ says: `Make it ${verb}${left}`, edits: [cut] }];
+	const comma = /,\s*$/.exec(text.slice(0, found.from))?.[0].length ?? 0;
+	return [{ says: `Take ${word} out`, edits: [{ from: found.from - comma, to: found.to, insert: '' }] }];
+}
+
+/** A repeat of an odd number of rows is even with a plain row more. */
+function evenRepeat(text: string, working: Working, found: Problem): Mend[] {
+	const repeat = working.pattern.repeats.find(({ from }) => from === found.from);
+	if (!repeat || repeat.more === null) return [];
+	const last = Math.max(...working.pattern.rows.flatMap(({ numbers }) => numbers));
+	if (repeat.numbers.at(-1) !== last) return [];
+	const numbers = [...repeat.numbers, last + 1];
+	const { insert } = addRepeat(text, working, numbers, repeat.more);
+	const row = `Row ${last + 1}: as they face.`;
+	return [
+		{
+			says: `Repeat a plain row ${last + 1} with them`,
+			edits: [{ from: repeat.from, to: repeat.to, insert: `${row}\n${insert.trim().replace(/\.$/, '')}` }]
+		}
+	];
+}
+
+/** A new line behind all there is. */
+const appended = (text: string, line: string): TextEdit => ({
+	from: text.length,
+	to: text.length,
+	insert: text === '' || text.endsWith('\n') ? line : `\n${line}`
+});

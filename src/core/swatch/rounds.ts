@@ -1,0 +1,90 @@
+import { sameCrossing, type Crossing } from '../crossing/crossing';
+import { turnOver } from '../crossing/transform';
+import type { Working } from '../fabric/fabric';
+import { crossUnit, stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabric/units';
+import { say } from '../naming/say';
+import { nameIn } from '../naming/schools';
+import { fault, good, type Result } from '../result';
+import { textOfRows, type PlainRow } from './write';
+
+/**
+ * Flat rows as rounds, or rounds as flat rows: every other row is worked from its other end, with every stitch as the other
+ * side shows it. Repeats are worked out. What has no word on the other side is `conflict`, with its row.
+ */
+export function turnedRows({ steps, fabric, pattern }: Working): Result<string> {
+	// A crossing that no name says gets one of its own, in the key.
+	const own: { crossing: Crossing; name: string }[] = [];
+	const named = (crossing: Crossing): string => {
+		const known =
+			nameIn(crossing, 'over').name ?? own.find((one) => sameCrossing(one.crossing, crossing))?.name;
+		if (known) return known;
+		const name = `cross ${String.fromCharCode(97 + own.length)}`;
+		own.push({ crossing, name });
+		return name;
+	};
+	const rows: PlainRow[] = [];
+	for (const step of steps) {
+		const { n, side } = step.row;
+		const turns = pattern.rounds ? n % 2 === 0 : side === 'WS';
+		const units = turns ? otherSide(unitsOf(step), n, named) : good(unitsOf(step));
+		if (!units.ok) return units;
+		const now = !pattern.rounds ? null : n % 2 === 0 ? 'WS' : 'RS';
+		rows.push({ n, side: now, text: textOfUnits(units.value) });
+	}
+	const key = [...pattern.key.map(({ line }) => line.text)];
+	for (const { crossing, name } of own) {
+		const said = say(crossing, { hand: 'right', keep: 'fabric', terms: 'us' });
+		if (!said.ok) return said;
+		key.push(`${name}: ${said.value}`);
+	}
+	return good(textOfRows(fabric.castOn, rows, key));
+}
+
+/** Plain words on the other side of the cloth. */
+const TURNED: Readonly<Record<string, string>> = {
+	k: 'p',
+	p: 'k',
+	'k1 tbl': 'p1 tbl',
+	'p1 tbl': 'k1 tbl',
+	sl1: 'sl1 wyif',
+	'sl1 wyif': 'sl1',
+	'as they face': 'as they face',
+	'against their face': 'against their face'
+};
+/** Decreases that keep the same strand on top, seen from the other side; and markers. */
+const TURNED_OTHERS: Readonly<Record<string, string>> = {
+	k2tog: 'p2tog',
+	p2tog: 'k2tog',
+	sm: 'sm',
+	pm: 'pm',
+	slm: 'slm'
+};
+
+function otherSide(
+	units: readonly Unit[],
+	row: number,
+	named: (crossing: Crossing) => string
+): Result<Unit[]> {
+	const turned: Unit[] = [];
+	for (const unit of [...units].reverse()) {
+		const fresh = turnedUnit(unit, named);
+		if (!fresh)
+			return fault(
+				'conflict',
+				`Row ${row}: “${unit.text}” has no word for the other side of the cloth. Write that row another way first.`
+			);
+		turned.push(fresh);
+	}
+	return good(turned);
+}
+
+function turnedUnit(unit: Unit, named: (crossing: Crossing) => string): Unit | null {
+	if (unit.kind === 'cross') {
+		const crossing = turnOver(unit.crossing);
+		return crossUnit(named(crossing), crossing);
+	}
+	if (unit.kind === 'stitch') return Object.hasOwn(TURNED, unit.text) ? stitchUnit(TURNED[unit.text]) : null;
+	const text = TURNED_OTHERS[unit.text.toLowerCase()];
+	// A new stitch shows a knit of its own row, so from the other side it would show the other face.
+	return text ? { ...unit, text } : null;
+}

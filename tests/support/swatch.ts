@@ -1,0 +1,28 @@
+import fc from 'fast-check';
+import { GROUNDS, MOTIFS, USUAL_RECIPE, type Recipe } from '../../src/core/swatch/generate';
+
+/** Recipes a teacher may ask for. */
+export const recipe: fc.Arbitrary<Recipe> = fc
+	.record({
+		motif: fc.constantFrom(...MOTIFS),
+		name: fc.constantFrom('2/2 RC', '3/3 LC', '1/2 RC', '2/1/2 LC', '1/1 LC'),
+		width: fc.integer({ min: 1, max: 3 }),
+		times: fc.integer({ min: 2, max: 4 }),
+		step: fc.integer({ min: 1, max: 3 }),
+		lean: fc.constantFrom('right' as const, 'left' as const),
+		spacing: fc.integer({ min: 1, max: 5 }),
+		repeats: fc.integer({ min: 1, max: 3 }),
+		ground: fc.constantFrom(...GROUNDS),
+		beside: fc.integer({ min: 0, max: 3 }),
+		edge: fc.integer({ min: 0, max: 3 }),
+		border: fc.integer({ min: 0, max: 5 }),
+		flare: fc.boolean(),
+		rounds: fc.boolean()
+	})
+	.map((asked) => ({
+		...USUAL_RECIPE,
+		...asked,
+		// A name with two readings is refused, and so is an odd number of rows worked flat.
+		name: asked.name === '2/1/2 LC' ? '3/2 LC' : asked.name,
+		spacing: 2 * asked.spacing
+	}));
