@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { root } from './root.mjs';
 
 /**
- * Loads the demo lessons, keys and crossings for the teacher: at first start, or, when asked, again beside what is there. What the
+ * Loads the demo lessons, swatches, keys and crossings for the teacher: at first start, or, when asked, again beside what is there. What the
  * teacher made of an earlier copy stays.
  * @param {string} databaseUrl
  * @param {{ again?: boolean }} [how]
@@ -45,6 +45,15 @@ const KEPT = {
 			owner,
 			lesson
 		]),
+	'pond-loop/swatch@1': async (client, owner, swatch) => {
+		const id = randomUUID();
+		await client.query('insert into swatches (id, owner, document) values ($1, $2, $3)', [id, owner, swatch]);
+		await client.query(
+			`insert into swatch_versions (id, swatch, version, document, said, made_by)
+			values ($1, $2, 1, $3, 'came with the demo', $4)`,
+			[randomUUID(), id, swatch, owner]
+		);
+	},
 	'pond-loop/key@1': (client, owner, { title, lines }) =>
 		client.query('insert into keys (id, owner, title, text, in_use) values ($1, $2, $3, $4, true)', [
 			randomUUID(),

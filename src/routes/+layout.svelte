@@ -35,10 +35,11 @@
 
 	const PLACES = [
 		{ href: resolve('/'), name: 'Bench', here: (path: string) => path === '/' || path === '/key' },
+		{ href: resolve('/swatches'), name: 'Swatches', here: (path: string) => path.startsWith('/swatches') },
 		{ href: resolve('/lessons'), name: 'Lessons', here: (path: string) => path.startsWith('/lessons') }
 	];
-	// The stage and the sheet have the page to themselves.
-	const bare = $derived(/\/(stage|sheet)$/.test(page.url.pathname));
+	// The stage and what is printed have the page to themselves.
+	const bare = $derived(/\/(stage|sheet|rows)$/.test(page.url.pathname));
 	const summary = $derived(
 		[
 			settings.value.hand === 'right' ? 'Right-handed' : 'Left-handed',

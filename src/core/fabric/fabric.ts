@@ -27,6 +27,8 @@ export interface Working {
 	readonly options: NameOptions;
 	/** every meaning that each name may have, before the rows settle any */
 	readonly names: Names;
+	/** what is left of them once the rows have had their say */
+	readonly settled: Names;
 	readonly steps: readonly Step[];
 }
 
@@ -75,12 +77,13 @@ export function workingOf(pattern: Pattern, options: NameOptions = {}, earlier?:
 		open: last ? { rows: last.numbers, until: last.until } : null,
 		problems: sorted
 	};
-	return good({ fabric, pattern, options, names, steps });
+	return good({ fabric, pattern, options, names, settled, steps });
 }
 
 const meansTheSame = ({ pattern, options }: Working, now: Pattern, asked: NameOptions): boolean =>
 	options.count === asked.count &&
 	options.centre === asked.centre &&
+	options.memory === asked.memory &&
 	pattern.key.length === now.key.length &&
 	pattern.key.every(({ line }, i) => line === now.key[i].line);
 

@@ -2,6 +2,7 @@ import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { definedBy, plain } from '../naming/key';
 import { read } from '../naming/read';
 import type { ReadOptions } from '../naming/reading';
+import { settledBy, type Memory } from '../naming/settled';
 import type { Pattern, WrittenRow } from '../pattern/pattern';
 import type { Meaning } from './work';
 
@@ -17,7 +18,10 @@ export interface NameMeanings {
 export type Names = ReadonlyMap<string, NameMeanings>;
 
 /** How names of a pattern are read where it does not say itself. */
-export type NameOptions = Pick<ReadOptions, 'count' | 'centre'>;
+export interface NameOptions extends Pick<ReadOptions, 'count' | 'centre'> {
+	/** what the teacher's keys and earlier choices settle */
+	readonly memory?: Memory;
+}
 
 /**
  * Every name in the rows, with what the pattern's own key or else the schools say of it; unknown ones have no meaning.
@@ -49,7 +53,11 @@ function meaningsOf(text: string, key: Pattern['key'], options: NameOptions): re
 		const defined = line.fault ? definedBy(line) : null;
 		return distinct(defined ? [defined] : line.readings.map(({ crossing }) => crossing));
 	}
-	const answer = read(text, options);
+	const { memory, ...reading } = options;
+	const answer = read(text, reading);
+	const settled = memory && settledBy(text, answer, 'hand', memory);
+	if (settled?.ok && settled.value.settled)
+		return [settled.value.readings[settled.value.settled.which].crossing];
 	return answer.ok ? distinct(answer.value.readings.map(({ crossing }) => crossing)) : [];
 }
 

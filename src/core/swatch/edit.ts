@@ -61,6 +61,17 @@ export function crossingAt({ worked }: Step, at: number) {
 	);
 }
 
+/** The stitch, in working order from 0 as it lies before a row, that a column of its cloth (from the left edge) comes from. */
+export function workedAt(step: Step, column: number): number {
+	const made = step.row.side === 'RS' ? step.row.after - 1 - column : column;
+	let [used, done] = [0, 0];
+	for (const { takes, makes } of unitsOf(step)) {
+		if (made < done + makes) return used + Math.min(made - done, Math.max(0, takes - 1));
+		[used, done] = [used + takes, done + makes];
+	}
+	return used + made - done;
+}
+
 /**
  * Takes the crossing over one stitch to another, in its own row or in another one. What it leaves is worked as it
  * faces; what it comes to must be plain stitches, else the answer is `conflict`.

@@ -69,9 +69,9 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 	}
 }
 
-/** Names, in the school that says both numbers, of all that a name of the rows may mean. */
-function meanings({ names }: Working, word: string): string[] {
-	const crossings = names.get(plain(word))?.crossings ?? [];
+/** Names, in the school that says both numbers, of all that a name of the rows may still mean. */
+function meanings({ settled }: Working, word: string): string[] {
+	const crossings = settled.get(plain(word))?.crossings ?? [];
 	return crossings.flatMap((crossing) => {
 		const { name, exact } = nameIn(crossing, 'over');
 		return name && exact && plain(name) !== plain(word) ? [name] : [];

@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import type * as z from 'zod/mini';
+import * as z from 'zod/mini';
 import { shaped } from '$core/formats/json';
 import type { Result } from '$core/result';
 
@@ -13,6 +13,12 @@ export function refuse(status: number, code: string, message: string): Response 
 
 export const noSuchLesson = () =>
 	refuse(404, 'missing', 'This lesson is not here. It may have been removed; look in the list of lessons.');
+
+export const noSuchSwatch = () =>
+	refuse(404, 'missing', 'This swatch is not here. It may have been removed; look in the list of swatches.');
+
+/** Whether something from an address can be an id at all. */
+export const isId = (text: string): boolean => z.safeParse(z.uuid(), text).success;
 
 /** A request's JSON body in the shape a route wants, or the answer that refuses it. */
 export async function bodyOf<Shape extends z.ZodMiniType>(

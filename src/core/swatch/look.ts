@@ -1,0 +1,36 @@
+import type { Step } from '../fabric/steps';
+
+/** A stretch of a row for those who read pictures: stitches to skip, or a crossing to look at. */
+export interface Stretch {
+	readonly kind: 'skip' | 'look';
+	readonly count: number;
+	/** the first stitch, in working order from 0, before the row */
+	readonly at: number;
+	/** the name of the crossing */
+	readonly name: string;
+}
+
+/** A row from its beginning: so many stitches to skip, so many to look at, and so on. */
+export function stretchesOf({ row, worked }: Step): Stretch[] {
+	const stretches: Stretch[] = [];
+	let at = 0;
+	const skip = (to: number) => to > at && stretches.push({ kind: 'skip', count: to - at, at, name: '' });
+	for (const { before, crossing, item } of worked.crossings) {
+		skip(before);
+		stretches.push({ kind: 'look', count: crossing.stitches, at: before, name: item.text });
+		at = before + crossing.stitches;
+	}
+	skip(row.before);
+	return stretches;
+}
+
+/** `Skip 2, look at these 4 (2/2 RC), skip 2.`; UK words miss them. */
+export function lookSaid(step: Step, terms: 'us' | 'uk'): string {
+	const skip = terms === 'uk' ? 'miss' : 'skip';
+	const said = stretchesOf(step)
+		.map(({ kind, count, name }) =>
+			kind === 'skip' ? `${skip} ${count}` : `look at these ${count} (${name})`
+		)
+		.join(', ');
+	return `${said[0].toUpperCase()}${said.slice(1)}.`;
+}

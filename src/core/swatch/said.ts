@@ -1,0 +1,48 @@
+import { inWords } from '../naming/numbers';
+import type { Now } from './counter';
+
+const SIDES = { RS: 'right side', WS: 'wrong side' } as const;
+
+/** `one cross`, `three crosses` */
+const crosses = (count: number): string => `${inWords(count)} ${count === 1 ? 'cross' : 'crosses'}`;
+
+/** Names with how often each comes: `2/2 RC twice, 2/2 LC`. */
+function named(names: readonly string[]): string {
+	const counts = new Map<string, number>();
+	for (const name of names) counts.set(name, (counts.get(name) ?? 0) + 1);
+	return [...counts]
+		.map(([name, count]) => (count === 1 ? name : `${name} ${count === 2 ? 'twice' : `${count} times`}`))
+		.join(', ');
+}
+
+/** What the next row is, in one sentence. */
+export function nowSaid({ step, n, side, crosses: names }: Now, rounds: boolean): string {
+	if (step === null) return 'All rows are done.';
+	const row = rounds ? `round ${n}` : `row ${n}, ${SIDES[side]}`;
+	return names.length === 0 ? `Now ${row}: plain.` : `Now ${row}: ${crosses(names.length)}.`;
+}
+
+/** What to know beside it: the names of what crosses, and where the last cross was. */
+export function besideSaid({ step, crosses: names, sinceCross, repeats }: Now): string {
+	if (step === null) return 'Bind off, or count on if the rows go on.';
+	const parts = [
+		names.length > 0 ? `${named(names)}.` : '',
+		sinceCross === null
+			? names.length === 0
+				? 'No cross lies below yet.'
+				: ''
+			: sinceCross === 0
+				? 'The row just done was a cross row.'
+				: `${inWords(sinceCross)[0].toUpperCase()}${inWords(sinceCross).slice(1)} plain ${sinceCross === 1 ? 'row stands' : 'rows stand'} above the last cross.`,
+		repeats ? `Repeat ${repeats.done}, row ${repeats.row} of ${repeats.of}.` : ''
+	];
+	return parts.filter(Boolean).join(' ');
+}
+
+/** What is said aloud at a count: short, and the cross row by its name. */
+export function spoken({ step, n, side, crosses: names, toCross }: Now, rounds: boolean): string {
+	if (step === null) return 'All rows done.';
+	if (names.length > 0) return `${n}. Cross. ${named(names).replace(/\//g, ' over ')}.`;
+	if (toCross === 1) return `${n}. ${rounds ? '' : SIDES[side]} Then cross.`;
+	return `${n}.`;
+}

@@ -1,0 +1,286 @@
+<script lang="ts">
+	import { lengthSaid } from '$core/hands/voice';
+	import { rulesWith } from '$core/rules';
+	import { bedNotes } from '$core/swatch/bedNotes';
+	import { heightMm, repeatsTo, roundsAdvice, spacingsFor } from '$core/swatch/measure';
+	import { multipleOf } from '$core/swatch/multiple';
+	import { turnedRows } from '$core/swatch/rounds';
+	import { slackEdits, slackPlaces, type SlackSchool } from '$core/swatch/slack';
+	import { summaryOf } from '$core/swatch/summary';
+	import { inTerms } from '$core/swatch/write';
+	import Choices from '$lib/components/Choices.svelte';
+	import { getSettings } from '$lib/settings.svelte';
+	import type { OpenSwatch } from '$lib/swatch/open.svelte';
+
+	/** What the swatch comes to: counts, width, length, spacing, places of slack, flat or round. */
+	let { open }: { open: OpenSwatch } = $props();
+
+	const settings = getSettings();
+	let school = $state<SlackSchool>('right-side');
+	let wrong = $state<string | null>(null);
+
+	const working = $derived(open.working!);
+	const rules = $derived(rulesWith(settings.value.rules));
+	const summary = $derived(summaryOf(working, open.swatch.gauge, rules));
+	const drawIn = $derived(open.swatch.drawIn ?? summary.drawIn);
+	const said = (mm: number) => lengthSaid(mm, settings.value);
+	const rounds = $derived(working.pattern.rounds);
+	const multiple = $derived(multipleOf(working));
+	const widest = $derived(
+		Math.max(
+			0,
+			...working.steps.flatMap(({ worked }) => worked.crossings.map(({ crossing }) => crossing.stitches))
+		)
+	);
+	const spacings = $derived(widest > 0 ? spacingsFor(widest, rounds) : null);
+	const slack = $derived(slackPlaces(working, school));
+	const bed = $derived(
+		open.swatch.medium === 'machine' || open.swatch.medium === 'loom'
+			? bedNotes(working, open.swatch.medium, rules)
+			: null
+	);
+	/** rows of one repeat: those that go on, or those that are repeated, else from the first cross row to the last and half a spacing */
+	const repeatRows = $derived.by(() => {
+		const { fabric, pattern, steps } = working;
+		const again =
+			fabric.open?.rows.length || pattern.repeats.find(({ more }) => more !== null)?.numbers.length;
+		if (again) return again;
+		const crossed = steps.flatMap(({ worked }, i) => (worked.crossings.length > 0 ? [i] : []));
+		return crossed.length > 1 ? crossed[1] - crossed[0] : steps.length;
+	});
+	const once = $derived(working.steps.filter(({ planned }) => planned.again === null).length);
+	const length = $derived(
+		open.swatch.wishedMm
+			? repeatsTo(open.swatch.wishedMm, repeatRows, Math.max(0, once - repeatRows), open.swatch.gauge)
+			: null
+	);
+	const tube = $derived(
+		rounds && summary.stitches > 0 ? roundsAdvice(summary.stitches, open.swatch.gauge, drawIn, rules) : null
+	);
+	const inches = $derived(settings.value.units === 'in');
+	const perUnit = $derived(inches ? 25.4 : 10);
+
+	function gauge(field: 'stitches' | 'rows', value: string) {
+		const number = Number(value);
+		if (!(number >= 1 && number <= 200)) return;
+		open.change({ gauge: { ...open.swatch.gauge, [field]: number } }, 'gauge changed');
+	}
+
+	function wished(value: string) {
+		const number = Number(value) * perUnit;
+		open.change(
+			{ wishedMm: number >= 1 && number <= 20_000 ? Math.round(number) : undefined },
+			'length changed'
+		);
+	}
+
+	function turn() {
+		const turned = turnedRows(working);
+		wrong = turned.ok ? null : turned.error.message;
+		if (turned.ok)
+			open.edit(
+				[{ from: 0, to: open.swatch.text.length, insert: turned.value }],
+				rounds ? 'turned flat' : 'turned into rounds'
+			);
+	}
+
+	function terms(to: 'us' | 'uk') {
+		open.edit(
+			[{ from: 0, to: open.swatch.text.length, insert: inTerms(open.swatch.text, to) }],
+			`${to.toUpperCase()} words`
+		);
+	}
+</script>
+
+{#snippet figure(what: string, value: string)}
+	<div class="flex items-baseline justify-between gap-3 border-b border-hairline py-2">
+		<dt>{what}</dt>
+		<dd class="text-right font-semibold">{value}</dd>
+	</div>
+{/snippet}
+
+<div class="grid gap-7">
+	<dl>
+		{@render figure('Crosses', String(summary.crosses))}
+		{#if summary.between}
+			{@render figure(
+				'Plain rows between crosses',
+				summary.between.least === summary.between.most
+					? String(summary.between.least)
+					: `${summary.between.least} to ${summary.between.most}`
+			)}
+		{/if}
+		{#if summary.crosses > 0}
+			{@render figure('Leans', `${summary.leans.right} right, ${summary.leans.left} left`)}
+			{@render figure('Hand movements, all crosses', String(summary.movements))}
+		{/if}
+		{@render figure(
+			'All strands home after',
+			summary.home === null
+				? 'never: stitches come and go'
+				: `${summary.home} ${summary.home === 1 ? 'repeat' : 'repeats'}`
+		)}
+		{@render figure(
+			open.swatch.drawIn ? 'Width over plain ground, measured' : 'Width over plain ground, estimated',
+			`×\u00a0${drawIn.toFixed(2)}`
+		)}
+		{@render figure('Width', said((summary.widthMm / summary.drawIn) * drawIn))}
+		{@render figure('Length of all rows', said(summary.heightMm))}
+		{#if multiple}
+			{@render figure(
+				'Multiple',
+				`${multiple.of}${multiple.plus ? ` + ${multiple.plus}` : ''}, ${multiple.times} times`
+			)}
+		{/if}
+	</dl>
+
+	<section class="grid gap-2">
+		<h2 class="text-xl">Gauge and length</h2>
+		<div class="grid grid-cols-2 gap-3">
+			<label
+				><span class="mb-1 block text-quiet">Stitches in 10 cm</span><input
+					class="field"
+					type="number"
+					min="1"
+					max="200"
+					step="0.5"
+					value={open.swatch.gauge.stitches}
+					onchange={(event) => gauge('stitches', event.currentTarget.value)}
+				/></label
+			>
+			<label
+				><span class="mb-1 block text-quiet">Rows in 10 cm</span><input
+					class="field"
+					type="number"
+					min="1"
+					max="200"
+					step="0.5"
+					value={open.swatch.gauge.rows}
+					onchange={(event) => gauge('rows', event.currentTarget.value)}
+				/></label
+			>
+			<label
+				><span class="mb-1 block text-quiet">Wished length, {inches ? 'in' : 'cm'}</span><input
+					class="field"
+					type="number"
+					min="0"
+					step="0.5"
+					value={open.swatch.wishedMm ? Number((open.swatch.wishedMm / perUnit).toFixed(1)) : ''}
+					onchange={(event) => wished(event.currentTarget.value)}
+				/></label
+			>
+			<label
+				><span class="mb-1 block text-quiet">Width factor, measured</span><input
+					class="field"
+					type="number"
+					min="0.2"
+					max="2"
+					step="0.01"
+					value={open.swatch.drawIn ?? ''}
+					placeholder={summary.drawIn.toFixed(2)}
+					onchange={(event) => {
+						const factor = Number(event.currentTarget.value);
+						open.change({ drawIn: factor >= 0.2 && factor <= 2 ? factor : undefined }, 'width measured');
+					}}
+				/></label
+			>
+		</div>
+		{#if length}
+			<p data-testid="length">
+				<strong>{length.repeats} {length.repeats === 1 ? 'repeat' : 'repeats'}</strong> of {repeatRows} rows: {length.rows}
+				rows, {said(length.mm)}. Half a spacing stands before the first cross and after the last, so that both
+				ends match.
+			</p>
+		{/if}
+		<p class="text-sm text-quiet">
+			Measure the cable panel and the plain ground on one dry swatch; their ratio is the factor.
+		</p>
+	</section>
+
+	{#if spacings}
+		<section class="grid gap-1.5">
+			<h2 class="text-xl">Spacing for {widest} stitches</h2>
+			<p>
+				Usual: a cross every <strong>{spacings.usual.rows}</strong> rows, {spacings.usual.says};
+				{said(heightMm(spacings.usual.rows, open.swatch.gauge))} a turn.
+			</p>
+			<ul class="grid gap-1 text-quiet">
+				{#each spacings.others as { rows, says } (rows)}
+					<li>Every {rows} rows, {said(heightMm(rows, open.swatch.gauge))}: {says}.</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
+
+	{#if tube}
+		<section class="grid gap-1">
+			<h2 class="text-xl">Going round</h2>
+			<p>
+				The tube is {said(tube.roundMm)} round.
+				{tube.needleMm
+					? `A circular needle of ${said(tube.needleMm)} leaves it room.`
+					: 'That is too small for any circular needle: take double-pointed needles, two circulars, or one long one with a loop drawn out.'}
+			</p>
+		</section>
+	{/if}
+
+	{#if bed}
+		<section class="grid gap-1.5">
+			<h2 class="text-xl">{open.swatch.medium === 'machine' ? 'On the machine' : 'On the loom'}</h2>
+			<p>
+				{bed.used}
+				{open.swatch.medium === 'machine' ? 'needles' : 'pegs'} in use{bed.between === null
+					? ''
+					: `, ${bed.between} ${open.swatch.medium === 'machine' ? 'passes' : 'rows'} between crosses at the closest`}.
+			</p>
+			<ul class="grid gap-1.5">
+				{#each bed.notes as { wrong: bad, text } (text)}<li class={bad ? 'font-semibold text-warning' : ''}>
+						{text}
+					</li>{/each}
+			</ul>
+		</section>
+	{/if}
+
+	<section class="grid gap-2">
+		<h2 class="text-xl">Slack beside ropes</h2>
+		<p>
+			{slack.length === 0
+				? 'No purl follows a rope here.'
+				: `${slack.length} ${slack.length === 1 ? 'purl follows' : 'purls follow'} a rope or two knits: wrapped the short way, the left edge does not gape; the next row undoes the mount.`}
+		</p>
+		{#if slack.length > 0}
+			<p class="text-sm text-quiet">
+				Teachers differ whether it is worth it at all. Try it on half a swatch.
+			</p>
+			<Choices
+				label="Wrap"
+				value={school}
+				choices={[
+					{ value: 'right-side', label: 'on right side rows' },
+					{ value: 'both', label: 'on both sides' }
+				]}
+				onchoose={(value) => (school = value)}
+			/>
+			<div>
+				<button
+					type="button"
+					class="press press-quiet"
+					onclick={() => open.edit(slackEdits(working, slack), 'slack written in')}
+					>Write it into the rows</button
+				>
+			</div>
+		{/if}
+	</section>
+
+	<section class="grid gap-2">
+		<h2 class="text-xl">The same, said otherwise</h2>
+		<div class="flex flex-wrap gap-2">
+			<button type="button" class="press press-quiet" onclick={turn}
+				>{rounds ? 'Turn into flat rows' : 'Turn into rounds'}</button
+			>
+			<button type="button" class="press press-quiet" onclick={() => terms('us')}>In US words</button>
+			<button type="button" class="press press-quiet" onclick={() => terms('uk')}>In UK words</button>
+		</div>
+		<p role="alert" class="font-semibold text-error empty:hidden">{wrong ?? ''}</p>
+	</section>
+</div>

@@ -1,0 +1,106 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { fileName, save } from '$lib/export/save';
+	import type { View } from '$lib/drawing/swatch';
+	import type { OpenSwatch } from '$lib/swatch/open.svelte';
+
+	/** The swatch as text, open formats and pictures; and other rows in its place. */
+	let { open, view }: { open: OpenSwatch; view: View } = $props();
+
+	let busy = $state(false);
+	let said = $state<{ wrong: boolean; text: string } | null>(null);
+	const base = $derived(fileName(open.swatch.title));
+
+	async function drawn(kind: 'svg' | 'png') {
+		if (!open.working) return;
+		busy = true;
+		said = null;
+		try {
+			const [{ clothSvg }, { png }] = await Promise.all([
+				import('$lib/swatch/files'),
+				import('$lib/export/picture')
+			]);
+			const svg = clothSvg(open.working, view, open.swatch.title, document.documentElement);
+			save(kind === 'svg' ? svg : await png(svg), `${base}.${kind}`, 'image/svg+xml');
+		} catch {
+			said = {
+				wrong: true,
+				text: 'The picture could not be drawn in this browser. Try the SVG, or another browser.'
+			};
+		} finally {
+			busy = false;
+		}
+	}
+
+	async function csv() {
+		const { rowsCsv } = await import('$lib/swatch/files');
+		if (open.working) save(rowsCsv(open.working), `${base}.csv`, 'text/csv;charset=utf-8');
+	}
+
+	async function bringIn(file: File) {
+		const { swatchFrom } = await import('$lib/swatch/files');
+		const swatch = swatchFrom(file.name, await file.text());
+		if (!swatch.ok) return void (said = { wrong: true, text: swatch.error.message });
+		const { text, medium, gauge, wishedMm, drawIn } = swatch.value;
+		open.edit([{ from: 0, to: open.swatch.text.length, insert: text }], `brought in ${file.name}`);
+		if (/\.json$/i.test(file.name))
+			open.change({ medium, gauge, wishedMm, drawIn }, `brought in ${file.name}`);
+		const found = open.working?.fabric.problems.filter(({ severity }) => severity === 'error').length ?? 0;
+		said = {
+			wrong: false,
+			text:
+				found > 0
+					? 'It is in. What could not be understood is marked in the rows.'
+					: 'It is in. Undo brings the rows before back.'
+		};
+	}
+</script>
+
+<div class="grid gap-6">
+	<section class="grid gap-2" aria-label="Take with you">
+		<h2 class="text-xl">Take with you</h2>
+		<div class="flex flex-wrap gap-2">
+			<button type="button" class="press press-quiet" onclick={() => save(open.swatch.text, `${base}.txt`)}
+				>Rows as text</button
+			>
+			<button
+				type="button"
+				class="press press-quiet"
+				onclick={() => save(JSON.stringify(open.swatch, null, 2), `${base}.swatch.json`, 'application/json')}
+				>Swatch, JSON</button
+			>
+			<button type="button" class="press press-quiet" onclick={csv}>Rows, CSV</button>
+			<button type="button" class="press press-quiet" disabled={busy} onclick={() => drawn('svg')}
+				>Cloth, SVG</button
+			>
+			<button type="button" class="press press-quiet" disabled={busy} onclick={() => drawn('png')}
+				>Cloth, PNG</button
+			>
+			<a class="press press-quiet" href={resolve('/swatches/[id]/rows', { id: open.id })}
+				>Rows as pictures, to print</a
+			>
+		</div>
+	</section>
+	<section class="grid gap-2" aria-label="Bring in">
+		<h2 class="text-xl">Bring in</h2>
+		<p>Other rows in place of these: a text, a swatch in JSON or rows in CSV. Undo brings these back.</p>
+		<div>
+			<label
+				class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+			>
+				From a file
+				<input
+					type="file"
+					class="sr-only"
+					accept=".txt,.md,.json,.csv,text/plain,text/csv,application/json"
+					onchange={async (event) => {
+						const file = event.currentTarget.files?.[0];
+						if (file) await bringIn(file);
+						event.currentTarget.value = '';
+					}}
+				/>
+			</label>
+		</div>
+		<p role="status" class={said?.wrong ? 'font-semibold text-error' : ''}>{said?.text ?? ''}</p>
+	</section>
+</div>

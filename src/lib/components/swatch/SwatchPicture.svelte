@@ -1,0 +1,47 @@
+<script lang="ts">
+	import type { Working } from '$core/fabric/fabric';
+	import { paintRows, sizeOf, TONES, type Pen, type Tone } from '$lib/drawing/swatch';
+	import Hatch from '$lib/components/Hatch.svelte';
+
+	/** A small picture of a cloth, from its lower edge up; the whole of it, or so many rows. */
+	let {
+		working,
+		rows = Infinity,
+		fit = 'width'
+	}: {
+		working: Working;
+		rows?: number;
+		/** takes the height it needs for its width, fills its frame from the lower edge up, or shows all of itself in it */
+		fit?: 'width' | 'fill' | 'whole';
+	} = $props();
+
+	const uid = $props.id();
+	const VIEW = { stitch: 20, row: 22, side: 'right', mirrored: false } as const;
+	const size = $derived(sizeOf(working, VIEW));
+	const shown = $derived(Math.min(rows, size.rows));
+	const parts = $derived.by(() => {
+		const drawn: { d: string; fill?: string; stroke?: string; width?: number }[] = [];
+		const colour = (tone: Tone) => `var(${TONES[tone]})`;
+		const pen: Pen = {
+			fill: (d, tone) => drawn.push({ d, fill: colour(tone) }),
+			line: (d, tone, width) => drawn.push({ d, stroke: colour(tone), width }),
+			hatch: (d) => drawn.push({ d, fill: `url(#${uid}-hatch)` }),
+			text: () => undefined
+		};
+		paintRows(pen, working, { first: 0, last: shown, left: 0, right: size.width }, size, VIEW);
+		return drawn;
+	});
+	const MARGIN = 44;
+</script>
+
+<svg
+	viewBox="{MARGIN} {size.height - shown * VIEW.row} {size.width - 2 * MARGIN} {shown * VIEW.row}"
+	class="block w-full {fit === 'width' ? 'h-auto' : 'h-full'}"
+	preserveAspectRatio={fit === 'fill' ? 'xMidYMax slice' : 'xMidYMax meet'}
+	aria-hidden="true"
+>
+	<Hatch id="{uid}-hatch" />
+	{#each parts as { d, fill, stroke, width }, i (i)}
+		<path {d} fill={fill ?? 'none'} {stroke} stroke-width={width} stroke-linecap="round" />
+	{/each}
+</svg>

@@ -1,0 +1,242 @@
+import type { Crossing } from '$core/crossing/crossing';
+import { turnOver } from '$core/crossing/transform';
+import type { Working } from '$core/fabric/fabric';
+import type { Step } from '$core/fabric/steps';
+import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples, type Ribbon } from './cloth';
+
+/** How a swatch is looked at. */
+export interface View {
+	/** width of a stitch and height of a row, in pixels */
+	readonly stitch: number;
+	readonly row: number;
+	readonly side: 'right' | 'wrong';
+	/** a left-hander who keeps the words makes the mirror image */
+	readonly mirrored: boolean;
+}
+
+/** What a picture is drawn with: path data in the colours of the drawing tokens. */
+export interface Pen {
+	fill(path: string, colour: Tone): void;
+	line(path: string, colour: Tone, width: number): void;
+	hatch(path: string): void;
+	text(x: number, y: number, text: string): void;
+}
+
+/** Colours by the names of their tokens. */
+export const TONES = {
+	ground: '--ground',
+	'ground-line': '--ground-line',
+	rope: '--rope',
+	'wool-edge': '--wool-edge',
+	front: '--front',
+	'front-soft': '--front-fill',
+	behind: '--behind',
+	'behind-soft': '--behind-fill',
+	ink: '--color-base-content'
+} as const;
+export type Tone = keyof typeof TONES;
+
+/** Room at either edge for the numbers of the rows. */
+export const MARGIN = 46;
+
+export interface Size {
+	readonly columns: number;
+	readonly rows: number;
+	readonly width: number;
+	readonly height: number;
+}
+
+export function sizeOf({ fabric, steps }: Working, { stitch, row }: View): Size {
+	const columns = Math.max(fabric.castOn, ...fabric.rows.map(({ after }) => after), 1);
+	const rows = steps.length;
+	return { columns, rows, width: columns * stitch + 2 * MARGIN, height: rows * row };
+}
+
+/** The left edge of a row of so many stitches: shorter rows stand in the middle. */
+const leftOf = (count: number, size: Size, view: View) => MARGIN + ((size.columns - count) * view.stitch) / 2;
+
+/** The middle of a column, counted from the left edge as the right side shows it. */
+export function columnX(column: number, count: number, size: Size, view: View): number {
+	const flipped = (view.side === 'wrong') !== view.mirrored;
+	const seen = flipped ? count - 1 - column : column;
+	return leftOf(count, size, view) + (seen + 0.5) * view.stitch;
+}
+
+/** The row and the column, as the right side shows it, at a point; `null` beside the cloth. */
+export function spotAt(x: number, y: number, { steps }: Working, size: Size, view: View) {
+	const step = size.rows - 1 - Math.floor(y / view.row);
+	const count = steps[step]?.row.after;
+	if (count === undefined) return null;
+	const seen = Math.floor((x - leftOf(count, size, view)) / view.stitch);
+	if (seen < 0 || seen >= count) return null;
+	const flipped = (view.side === 'wrong') !== view.mirrored;
+	return { step, column: flipped ? count - 1 - seen : seen };
+}
+
+/** A crossing as one side of the cloth shows it, with the column of its left end there. */
+export interface SeenCrossing {
+	readonly crossing: Crossing;
+	/** from the left edge, as that side shows it */
+	readonly column: number;
+	/** the first of its stitches in working order, from 0, before the row */
+	readonly at: number;
+}
+
+/** The crossings of a row, from the side that is looked at. */
+export function crossingsSeen({ row, worked }: Step, side: View['side']): SeenCrossing[] {
+	return worked.crossings.map(({ crossing, after, before }) => {
+		const inHand = (row.side === 'RS') === (side === 'right');
+		// Hands begin at the right edge of the side that faces them.
+		const column = inHand ? row.after - after - crossing.stitches : after;
+		return { crossing: inHand ? crossing : turnOver(crossing), column, at: before };
+	});
+}
+
+/** A stretch of the cloth: the rows from `first` up to, and without, `last`, and from left to right in pixels. */
+export interface Stretch {
+	readonly first: number;
+	readonly last: number;
+	readonly left: number;
+	readonly right: number;
+}
+
+/** All of the cloth. */
+export const wholeOf = (size: Size): Stretch => ({ first: 0, last: size.rows, left: 0, right: size.width });
+
+/** Paints a stretch, with the lower edge of the whole cloth at the size's height. */
+export function paintRows(
+	pen: Pen,
+	{ steps }: Working,
+	{ first, last, ...sight }: Stretch,
+	size: Size,
+	view: View
+): void {
+	const strokes = { leaves: '', ripples: '', strips: '', edges: '' };
+	const crossed: { row: Step; ribbons: Ribbon[]; left: number; bottom: number }[] = [];
+	let ground = '';
+	for (let i = first; i < last; i++) {
+		const { row } = steps[i];
+		const bottom = (size.rows - i) * view.row;
+		const top = bottom - view.row;
+		const left = leftOf(row.after, size, view);
+		const right = left + row.after * view.stitch;
+		ground += `M${left} ${top}H${right}V${bottom}H${left}Z`;
+		const covered = new Uint8Array(row.after);
+		for (const seen of crossingsSeen(steps[i], view.side)) {
+			const { stitches } = seen.crossing;
+			const column = view.mirrored ? row.after - seen.column - stitches : seen.column;
+			covered.fill(1, column, column + stitches);
+			const x = left + column * view.stitch;
+			if (x > sight.right || x + stitches * view.stitch < sight.left) continue;
+			crossed.push({
+				row: steps[i],
+				ribbons: seenRibbons(seen.crossing, view),
+				left: left + column * view.stitch,
+				bottom
+			});
+		}
+		const begins = Math.max(0, Math.floor((sight.left - left) / view.stitch));
+		const ends = Math.min(row.after, Math.ceil((sight.right - left) / view.stitch));
+		for (let column = begins; column < ends; column++) {
+			if (covered[column]) continue;
+			const flipped = (view.side === 'wrong') !== view.mirrored;
+			const face = row.faces[flipped ? row.after - 1 - column : column];
+			const knit = (face === 'k') === (view.side === 'right');
+			const x = left + (column + 0.5) * view.stitch;
+			if (knit) {
+				const half = view.stitch / 2;
+				strokes.strips += `M${x - half} ${top}H${x + half}V${bottom}H${x - half}Z`;
+				strokes.leaves += leaves(x, bottom, top, view.stitch * 0.8, view.row / 2);
+			} else strokes.ripples += ripples(x, bottom, top, view.stitch, view.row / 2);
+		}
+	}
+	pen.fill(ground, 'ground');
+	pen.fill(strokes.strips, 'rope');
+	pen.line(strokes.leaves, 'wool-edge', 1.3);
+	pen.line(strokes.ripples, 'ground-line', 1.5);
+	for (const { ribbons, left, bottom } of crossed)
+		for (const ribbon of ribbons) paintRibbon(pen, ribbon, left, bottom, view);
+}
+
+function seenRibbons(crossing: Crossing, view: View): Ribbon[] {
+	const ribbons = ribbonsOf(crossing);
+	const across = (column: number) => crossing.stitches - 1 - column;
+	return view.mirrored
+		? ribbons.map((ribbon) => ({ ...ribbon, before: across(ribbon.before), after: across(ribbon.after) }))
+		: ribbons;
+}
+
+function paintRibbon(pen: Pen, ribbon: Ribbon, left: number, bottom: number, { stitch, row }: View): void {
+	const place = (column: number) => left + (column + 0.5) * stitch;
+	const path = ribbonPath(place(ribbon.before), bottom, place(ribbon.after), bottom - row, stitch - 1);
+	const edges = ribbonEdges(place(ribbon.before), bottom, place(ribbon.after), bottom - row, stitch - 1);
+	switch (ribbon.role) {
+		case 'front':
+			pen.fill(path, 'front-soft');
+			return pen.line(edges, 'front', 1.5);
+		case 'still':
+			pen.fill(path, 'rope');
+			return pen.line(edges, 'wool-edge', 1.3);
+		default:
+			pen.fill(path, 'behind-soft');
+			pen.hatch(path);
+			return pen.line(edges, 'behind', 1.3);
+	}
+}
+
+/** The way of one strand from the lower edge to the upper: where it can be seen, and where it lies behind. */
+export interface Followed {
+	readonly seen: string;
+	readonly behind: string;
+	/** where it begins and ends, as columns of the right side; `null` where it is not in that row */
+	readonly from: number | null;
+	readonly to: number | null;
+}
+
+export function followed({ steps, fabric }: Working, strand: number, size: Size, view: View): Followed {
+	let seen = '';
+	let behind = '';
+	let column = fabric.castOn - strand;
+	let count = fabric.castOn;
+	const from = column;
+	for (let i = 0; i < steps.length; i++) {
+		const { row } = steps[i];
+		const next = row.strands.indexOf(strand);
+		if (next < 0) return { seen, behind, from, to: null };
+		const [bottom, top] = [(size.rows - i) * view.row, (size.rows - 1 - i) * view.row];
+		const [x0, x1] = [columnX(column, count, size, view), columnX(next, row.after, size, view)];
+		const bend = view.row * 0.55;
+		const path = `M${x0} ${bottom}C${x0} ${bottom - bend} ${x1} ${top + bend} ${x1} ${top}`;
+		if (liesBehind(steps[i], next, view)) behind += path;
+		else seen += path;
+		[column, count] = [next, row.after];
+	}
+	return { seen, behind, from, to: column };
+}
+
+/** Whether the stitch that ends in a column passes behind another in this row. */
+function liesBehind(step: Step, column: number, view: View): boolean {
+	return crossingsSeen(step, view.side).some((one) => {
+		const across = view.side === 'right' ? column : step.row.after - 1 - column;
+		const inside = across - one.column;
+		if (inside < 0 || inside >= one.crossing.stitches) return false;
+		const stitch = one.crossing.order[one.crossing.stitches - 1 - inside];
+		return one.crossing.over.some(([, under]) => under === stitch);
+	});
+}
+
+/** The numbers of the rows, each at the edge where its row begins. */
+export function paintNumbers(
+	pen: Pen,
+	{ steps, pattern }: Working,
+	{ first, last }: Stretch,
+	size: Size,
+	view: View
+): void {
+	for (let i = first; i < last; i++) {
+		const { n, side } = steps[i].row;
+		const atRight = (side === 'RS' || pattern.rounds) === ((view.side === 'right') !== view.mirrored);
+		const y = (size.rows - i - 0.5) * view.row + 5;
+		pen.text(atRight ? size.width - MARGIN / 2 : MARGIN / 2, y, String(n));
+	}
+}

@@ -1,0 +1,92 @@
+import type { Working } from '$core/fabric/fabric';
+import type { Size, Stretch, View } from '$lib/drawing/swatch';
+
+/** Rows that are painted at once and kept as one picture. */
+const BAND = 12;
+/** Widest and highest picture kept, in device pixels; wider cloth is kept in several. */
+const TILE = 1_024;
+const MOST_KEPT = 40;
+
+interface Scene {
+	readonly working: Working;
+	readonly view: View;
+	readonly size: Size;
+	readonly theme: string;
+	/** device pixels for a pixel of the page */
+	readonly ratio: number;
+	/** what is scrolled to, and how much is in sight, in pixels of the page */
+	readonly left: number;
+	readonly top: number;
+	readonly room: { readonly width: number; readonly height: number };
+	/** paints a stretch of the cloth at the place it has in the whole */
+	paint(context: CanvasRenderingContext2D, stretch: Stretch): void;
+}
+
+interface Tile {
+	readonly canvas: HTMLCanvasElement;
+	/** what it shows: the rows as they were worked, and how they were looked at */
+	readonly shows: readonly unknown[];
+}
+
+/** Pictures of the cloth in tiles: scrolling only lays them side by side, and an edit paints those it touches. */
+export class PaintedBands {
+	readonly #tiles = new Map<string, Tile>();
+
+	clear(): void {
+		this.#tiles.clear();
+	}
+
+	draw(context: CanvasRenderingContext2D, scene: Scene): void {
+		const { size, view, ratio, room, left, top } = scene;
+		const lowered = Math.max(0, room.height - size.height);
+		const aside = Math.max(0, (room.width - size.width) / 2);
+		const bandHeight = BAND * view.row;
+		const wide = TILE / ratio;
+		for (let band = 0; band * BAND < size.rows; band++) {
+			const first = band * BAND;
+			const last = Math.min(size.rows, first + BAND);
+			const y = size.height - last * view.row + lowered - top;
+			if (y > room.height || y + bandHeight < 0) continue;
+			for (let column = 0; column * wide < size.width; column++) {
+				const x = column * wide + aside - left;
+				if (x > room.width || x + wide < 0) continue;
+				const tile = this.#tile(scene, band, column, first, last);
+				context.drawImage(tile, Math.round(x * ratio), Math.round(y * ratio));
+			}
+		}
+	}
+
+	#tile(scene: Scene, band: number, column: number, first: number, last: number): HTMLCanvasElement {
+		const { working, view, size, theme, ratio } = scene;
+		const key = `${band} ${column}`;
+		const shows = [
+			...working.steps.slice(first, last).map(({ worked }) => worked),
+			...[view, size.width, theme, ratio],
+			...working.steps.slice(first, last).map(({ row }) => row.n)
+		];
+		const kept = this.#tiles.get(key);
+		if (kept && kept.shows.length === shows.length && kept.shows.every((one, i) => one === shows[i])) {
+			// The one looked at last goes last.
+			this.#tiles.delete(key);
+			this.#tiles.set(key, kept);
+			return kept.canvas;
+		}
+		const canvas = document.createElement('canvas');
+		const wide = TILE / ratio;
+		canvas.width = TILE;
+		canvas.height = Math.ceil((last - first) * view.row * ratio);
+		const context = canvas.getContext('2d')!;
+		context.setTransform(
+			ratio,
+			0,
+			0,
+			ratio,
+			-column * wide * ratio,
+			-(size.height - last * view.row) * ratio
+		);
+		scene.paint(context, { first, last, left: column * wide, right: (column + 1) * wide });
+		this.#tiles.set(key, { canvas, shows });
+		if (this.#tiles.size > MOST_KEPT) this.#tiles.delete(this.#tiles.keys().next().value!);
+		return canvas;
+	}
+}

@@ -1,0 +1,206 @@
+import { workingOf, type Working } from '$core/fabric/fabric';
+import type { Memory } from '$core/naming/settled';
+import { readPattern, type Pattern } from '$core/pattern/pattern';
+import type { Fault } from '$core/result';
+import { nowAt, rowsDone, type CounterEvent } from '$core/swatch/counter';
+import type { Swatch } from '$core/swatch/schema';
+import { edited, type TextEdit } from '$core/swatch/text';
+import { newId } from '$lib/id';
+import { outbox, type Answer, type Letter } from '$lib/outbox.svelte';
+import { eventsAt, versionsAt, type Head, type News } from './wire';
+
+/** How often a page asks what other pages did. */
+const ASK_MS = 4_000;
+/** Working that takes longer than this waits until the typing rests. */
+const QUICK_MS = 12;
+const REST_MS = 140;
+
+/**
+ * A swatch as this page shows it. Its rows, its cloth and its counters are one document: whatever changes the text works
+ * the rows anew, and every change is posted whole, with the version it grew from, so that two pages lose nothing.
+ */
+export class OpenSwatch {
+	readonly id: string;
+	swatch = $state.raw<Swatch>()!;
+	/** the rows as they were worked last; while the text has none, those before */
+	working = $state.raw<Working | null>(null);
+	/** why the text cannot be worked at all */
+	fault = $state.raw<Fault | null>(null);
+	/** another page wrote something else in the same place */
+	clash = $state.raw<{ lines: readonly string[]; theirs: Head } | null>(null);
+	#events = $state.raw<readonly CounterEvent[]>([]);
+	readonly events: readonly CounterEvent[] = $derived([
+		...this.#events,
+		...outbox.letters
+			.filter(({ to }) => to === eventsAt(this.id))
+			.map(({ body }) => body.event as CounterEvent)
+	]);
+	/** the counter that the big button counts */
+	counter = $state('');
+	readonly done: number = $derived(rowsDone(this.events, this.counter));
+	readonly now = $derived(this.working && nowAt(this.working, this.done));
+	/** makes edits where the text is written, so that they can be undone there */
+	write: ((edits: readonly TextEdit[]) => void) | null = null;
+
+	#head: string;
+	#taken: number;
+	#pattern: Pattern | undefined;
+	#memory: Memory | undefined;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#tookMs = 0;
+
+	constructor({
+		id,
+		head,
+		swatch,
+		events,
+		taken
+	}: Head & { id: string; events: CounterEvent[]; taken: number }) {
+		this.id = id;
+		this.#head = head;
+		this.swatch = swatch;
+		this.#events = events;
+		this.#taken = taken;
+		this.counter = swatch.counters[0].id;
+		this.#work();
+	}
+
+	/** What the teacher's keys say of names: it settles what the text does not. */
+	settle(memory: Memory): void {
+		this.#memory = memory;
+		this.#work();
+	}
+
+	/** Changes the document and posts it. `said` tells the history what was done. */
+	change(fields: Partial<Swatch>, said: string): void {
+		this.swatch = { ...this.swatch, ...fields };
+		this.#post(said);
+		if (fields.text !== undefined) this.#later();
+	}
+
+	/** Edits the rows, from wherever they were asked for. */
+	edit(edits: readonly TextEdit[], said: string): void {
+		this.#said = said;
+		if (this.write) this.write(edits);
+		else this.change({ text: edited(this.swatch.text, edits) }, said);
+	}
+
+	/** What the text says now, as it was typed or edited. */
+	typed(text: string): void {
+		if (text === this.swatch.text) return;
+		this.change({ text }, this.#said ?? 'rows written');
+		this.#said = null;
+	}
+
+	#said: string | null = null;
+
+	count(by: 1 | -1): void {
+		this.#tell({ do: 'count', by });
+	}
+
+	setRow(row: number): void {
+		this.#tell({ do: 'set', row });
+	}
+
+	/** Chooses between two versions of the same place. */
+	choose(which: 'mine' | 'theirs'): void {
+		if (!this.clash) return;
+		const { theirs } = this.clash;
+		this.clash = null;
+		this.#head = theirs.head;
+		if (which === 'theirs') this.#adopt(theirs.swatch);
+		else this.#post('kept this page’s rows');
+	}
+
+	/** Listens to the server and asks it, now and then, what other pages did; returns how to stop. */
+	watch(): () => void {
+		const stop = outbox.onTaken((letter, answer) => this.#answered(letter, answer));
+		const ask = () => void this.#ask();
+		const timer = setInterval(() => document.visibilityState === 'visible' && ask(), ASK_MS);
+		addEventListener('focus', ask);
+		return () => {
+			stop();
+			clearInterval(timer);
+			clearTimeout(this.#timer);
+			removeEventListener('focus', ask);
+		};
+	}
+
+	#tell(done: { do: 'count'; by: 1 | -1 } | { do: 'set'; row: number }): void {
+		const event: CounterEvent = { id: newId(), counter: this.counter, at: Date.now(), ...done };
+		outbox.post(eventsAt(this.id), { event });
+	}
+
+	/** Letters of this swatch that are still here. */
+	get #mine(): readonly Letter[] {
+		return outbox.letters.filter(({ to }) => to === versionsAt(this.id));
+	}
+
+	#post(said: string): void {
+		const last = this.#mine.at(-1);
+		// A letter that this one replaces grew from what this one grows from.
+		const base = !last ? this.#head : last.tried ? last.id : (last.body.base as string);
+		outbox.post(versionsAt(this.id), { base, swatch: this.swatch, said }, `swatch ${this.id}`);
+	}
+
+	#answered({ id, to, body }: Letter, answer: Answer): void {
+		if (to === eventsAt(this.id)) {
+			const event = body.event as CounterEvent;
+			if (!this.#events.some((known) => known.id === event.id)) this.#events = [...this.#events, event];
+		}
+		if (to !== versionsAt(this.id)) return;
+		const { head, swatch, clash } = answer as unknown as Head & { clash: readonly string[] };
+		// What was sent later says more; its own answer is the one to look at.
+		if (this.#mine.some((letter) => letter.id !== id)) return;
+		if (clash.length > 0) {
+			this.clash = { lines: clash, theirs: { head, swatch } };
+			return;
+		}
+		this.#head = head;
+		if (head !== id) this.#adopt(swatch);
+	}
+
+	async #ask(): Promise<void> {
+		try {
+			const response = await fetch(`/api/swatches/${this.id}/news?head=${this.#head}&taken=${this.#taken}`);
+			if (!response.ok) return;
+			const news = (await response.json()) as News;
+			const known = new Set(this.#events.map(({ id }) => id));
+			const fresh = news.events.filter(({ id }) => !known.has(id));
+			if (fresh.length > 0) this.#events = [...this.#events, ...fresh];
+			this.#taken = news.taken;
+			if (!news.head || !news.swatch || this.clash || this.#mine.length > 0) return;
+			this.#head = news.head;
+			this.#adopt(news.swatch);
+		} catch {
+			// The server is away; the outbox says so, and the next asking finds out.
+		}
+	}
+
+	#adopt(swatch: Swatch): void {
+		const typed = swatch.text !== this.swatch.text;
+		this.swatch = swatch;
+		if (!swatch.counters.some(({ id }) => id === this.counter)) this.counter = swatch.counters[0].id;
+		if (typed) this.#later();
+	}
+
+	#later(): void {
+		clearTimeout(this.#timer);
+		this.#timer = setTimeout(() => this.#work(), this.#tookMs > QUICK_MS ? REST_MS : 0);
+	}
+
+	#work(): void {
+		const began = performance.now();
+		this.#pattern = readPattern(this.swatch.text, this.#pattern);
+		const working = workingOf(this.#pattern, { memory: this.#memory }, this.working ?? undefined);
+		this.#tookMs = performance.now() - began;
+		this.fault = working.ok ? null : working.error;
+		if (working.ok) this.working = working.value;
+	}
+}
+
+/** The cloth of a text, for pictures that only look at it. */
+export const workingFor = (text: string): Working | null => {
+	const working = workingOf(readPattern(text));
+	return working.ok ? working.value : null;
+};

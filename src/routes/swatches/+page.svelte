@@ -1,0 +1,160 @@
+<script lang="ts">
+	import { goto, invalidateAll } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import Trash2 from '@lucide/svelte/icons/trash';
+	import { newSwatch, type Swatch } from '$core/swatch/schema';
+	import Dialog from '$lib/components/Dialog.svelte';
+	import PondEdge from '$lib/components/PondEdge.svelte';
+	import UndoBar from '$lib/components/UndoBar.svelte';
+	import RecipeForm from '$lib/components/swatch/RecipeForm.svelte';
+	import SwatchPicture from '$lib/components/swatch/SwatchPicture.svelte';
+	import { newId } from '$lib/id';
+	import { useKeys } from '$lib/keys.svelte';
+	import { posted } from '$lib/post';
+	import { workingFor } from '$lib/swatch/open.svelte';
+	import { versionsAt } from '$lib/swatch/wire';
+	import { MEDIUM_NAMES } from '$lib/words';
+
+	let { data } = $props();
+
+	let trouble = $state<string | null>(null);
+	let making = $state(false);
+	let removed = $state.raw<{ id: string; title: string } | null>(null);
+
+	const EMPTY = 'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\n';
+
+	async function make(swatch: Swatch, said: string) {
+		const id = newId();
+		trouble = await posted(versionsAt(id), { id: newId(), base: null, swatch, said });
+		if (!trouble) await goto(resolve('/swatches/[id]', { id }));
+	}
+
+	async function bringIn(file: File) {
+		const { swatchFrom } = await import('$lib/swatch/files');
+		const swatch = swatchFrom(file.name, await file.text());
+		if (!swatch.ok) return void (trouble = swatch.error.message);
+		await make(swatch.value, `brought in ${file.name}`.slice(0, 200));
+	}
+
+	async function remove(swatch: { id: string; title: string }, away: boolean) {
+		trouble = await posted(`/api/swatches/${swatch.id}/removed`, { removed: away });
+		if (trouble) return;
+		removed = away ? swatch : null;
+		await invalidateAll();
+	}
+
+	const shown = $derived(data.swatches.map((swatch) => ({ ...swatch, working: workingFor(swatch.text) })));
+
+	useKeys([
+		{ key: 'm', cap: 'M', says: 'make a swatch from a motif', run: () => (making = true) },
+		{
+			key: 'n',
+			cap: 'N',
+			says: 'begin with empty rows',
+			run: () => make(newSwatch('A new swatch', EMPTY), 'begun')
+		}
+	]);
+</script>
+
+<svelte:head><title>Swatches · Pond Loop</title></svelte:head>
+
+<div class="mx-auto min-h-[60dvh] max-w-5xl px-4 pt-8 sm:px-7">
+	<div class="flex flex-wrap items-end justify-between gap-4 border-b border-hairline pb-6">
+		<div>
+			<h1 class="text-4xl">Swatches</h1>
+			<p class="mt-1 text-lg text-quiet">Rows, the cloth they make, and where you are in it.</p>
+		</div>
+		<div class="flex flex-wrap gap-3">
+			<label
+				class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+			>
+				Bring in a file
+				<input
+					type="file"
+					class="sr-only"
+					accept=".txt,.md,.json,.csv,text/plain,text/csv,application/json"
+					onchange={async (event) => {
+						const file = event.currentTarget.files?.[0];
+						if (file) await bringIn(file);
+						event.currentTarget.value = '';
+					}}
+				/>
+			</label>
+			<button type="button" class="press" onclick={() => make(newSwatch('A new swatch', EMPTY), 'begun')}>
+				Begin with rows <kbd class="key-cap hidden sm:inline-block">N</kbd>
+			</button>
+			<button type="button" class="press press-main" onclick={() => (making = true)}>
+				Make from a motif <kbd class="key-cap hidden sm:inline-block">M</kbd>
+			</button>
+		</div>
+		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
+	</div>
+
+	{#if shown.length === 0}
+		<div class="py-12">
+			<h2 class="text-2xl">No swatch yet</h2>
+			<p class="mt-2 max-w-prose text-lg">
+				Choose a motif, a rope or a plait or a ring, and its rows are written for you, from cast-on to the
+				last. Or paste rows you have, and see what they make.
+			</p>
+			<p class="mt-6 text-quiet">
+				To look at some that are ready, type <code class="font-mono">npm run demo</code> beside the running app.
+			</p>
+		</div>
+	{:else}
+		<ul class="grid gap-x-8 gap-y-2 sm:grid-cols-2">
+			{#each shown as swatch (swatch.id)}
+				<li class="flex items-start gap-2 border-b border-hairline">
+					<a
+						class="group -mx-3 flex min-w-0 flex-1 items-start gap-5 rounded-2xl px-3 py-5 hover:bg-base-100"
+						href={resolve('/swatches/[id]', { id: swatch.id })}
+					>
+						<span class="block h-28 w-28 shrink-0 overflow-hidden rounded-xl bg-base-100" aria-hidden="true">
+							{#if swatch.working}<SwatchPicture working={swatch.working} rows={16} fit="fill" />{/if}
+						</span>
+						<span class="min-w-0">
+							<span class="block font-serif text-2xl leading-tight font-semibold group-hover:underline"
+								>{swatch.title || 'Without a name'}</span
+							>
+							<span class="mt-1 block text-quiet">
+								{#if swatch.working}
+									{swatch.working.fabric.castOn} stitches, {swatch.working.steps.length}
+									{swatch.working.pattern.rounds ? 'rounds' : 'rows'} · {MEDIUM_NAMES[
+										swatch.medium
+									].toLowerCase()}
+								{:else}
+									rows not finished · {MEDIUM_NAMES[swatch.medium].toLowerCase()}
+								{/if}
+							</span>
+						</span>
+					</a>
+					<button
+						type="button"
+						class="mt-5 press press-quiet"
+						onclick={() => remove(swatch, true)}
+						aria-label="Remove “{swatch.title}”"
+					>
+						<Trash2 size={18} aria-hidden="true" />
+					</button>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</div>
+
+<PondEdge />
+
+<Dialog title="Make a swatch from a motif" wide bind:open={making}>
+	<RecipeForm
+		press="Make the swatch"
+		onmake={(text, title) => make(newSwatch(title, text), 'made from a motif')}
+	/>
+</Dialog>
+
+{#if removed}
+	<UndoBar
+		said="“{removed.title}” is removed."
+		onundo={() => removed && remove(removed, false)}
+		onclose={() => (removed = null)}
+	/>
+{/if}

@@ -1,0 +1,14 @@
+import { swatchOr404 } from '$lib/server/findSwatch';
+import { benchMemory } from '$lib/server/store/bench';
+import { listSwatches } from '$lib/server/store/swatches';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params }) => {
+	const owner = locals.teacher.id;
+	const [kept, memory, swatches] = await Promise.all([
+		swatchOr404(owner, params.id),
+		benchMemory(owner),
+		listSwatches(owner)
+	]);
+	return { ...kept, memory, swatches };
+};
