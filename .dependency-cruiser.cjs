@@ -1,5 +1,16 @@
 /** The road is walked in one direction: a folder of the core may lean on those before it, never on those after. */
-const road = ['crossing', 'media', 'hands', 'naming', 'ways', 'pattern', 'fabric', 'swatch', 'lesson', 'formats'];
+const road = [
+	'crossing',
+	'media',
+	'hands',
+	'naming',
+	'ways',
+	'pattern',
+	'fabric',
+	'swatch',
+	'lesson',
+	'formats'
+];
 
 const later = road.slice(0, -1).map((folder, i) => ({
 	name: `core-${folder}-leans-on-earlier`,
@@ -19,7 +30,9 @@ module.exports = {
 				'src/core knows no screen, no server, no database and no Node.js; it may use Zod, Lezer and a three-way merge.',
 			severity: 'error',
 			from: { path: '^src/core/', pathNot: '[.]test[.]ts$' },
-			to: { pathNot: ['^src/core/', '^node_modules/zod/', '^node_modules/@lezer/', '^node_modules/node-diff3/'] }
+			to: {
+				pathNot: ['^src/core/', '^node_modules/zod/', '^node_modules/@lezer/', '^node_modules/node-diff3/']
+			}
 		},
 		{
 			name: 'server-stays-there',

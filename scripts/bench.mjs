@@ -1,5 +1,6 @@
 import { register } from 'tsx/esm/api';
 import { PondServer } from './lib/pondServer.mjs';
+import { clothFrame } from './bench/clothFrame.mjs';
 import { fabric } from './bench/fabric.mjs';
 import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
@@ -17,7 +18,11 @@ register();
 const figures = [await readName(), ...(await search()), ...(await fabric())];
 const server = await PondServer.make();
 try {
-	figures.push(await pageJs(server.address), await pageServer(server.address));
+	figures.push(
+		await pageJs(server.address),
+		await pageServer(server.address),
+		await clothFrame(server.address)
+	);
 } finally {
 	await server.remove();
 }

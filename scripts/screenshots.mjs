@@ -38,6 +38,32 @@ const VIEWS = {
 				);
 		}
 	},
+	swatches: { come: (page) => open(page, '/swatches') },
+	swatch: {
+		async come(page) {
+			await swatch(page, /Draught-stopper eel/);
+			for (let rows = 0; rows < 4; rows++) await page.keyboard.press('+');
+			for (let rows = 0; rows < 4; rows++) await page.keyboard.press('ArrowUp');
+			for (let stitches = 0; stitches < 5; stitches++) await page.keyboard.press('ArrowRight');
+			await page.keyboard.press('f');
+		}
+	},
+	'swatch-make': {
+		async come(page) {
+			await swatch(page, /honeycomb/);
+			await page.keyboard.press('m');
+			await page
+				.getByRole('dialog')
+				.getByLabel('Motif')
+				.selectOption({ label: 'A ring that opens and closes' });
+		}
+	},
+	'swatch-rows': {
+		async come(page) {
+			await swatch(page, /Draught-stopper eel/);
+			await open(page, `${page.url()}/rows`);
+		}
+	},
 	lessons: { come: (page) => open(page, '/lessons') },
 	lesson: {
 		async come(page, lesson) {
@@ -85,6 +111,17 @@ await refusing(async () => {
 		await server.remove();
 	}
 });
+
+/**
+ * Opens a swatch of the demo.
+ * @param {Page} page
+ * @param {RegExp} name
+ */
+async function swatch(page, name) {
+	await open(page, '/swatches');
+	await page.getByRole('link', { name }).click();
+	await page.getByRole('textbox', { name: 'Written rows' }).waitFor();
+}
 
 /**
  * Opens an address and waits until the page has woken up, so that no key is pressed in vain.

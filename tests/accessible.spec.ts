@@ -33,6 +33,38 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('textbox', { name: /one name a line/ }).fill(AT_ODDS);
 	},
 	'Bench, unreadable': (pond) => pond.open('/?name=marmalade'),
+	Swatches: (pond) => pond.open('/swatches'),
+	'Making a swatch': async (pond) => {
+		await pond.open('/swatches');
+		await pond.page.keyboard.press('m');
+	},
+	'a swatch': (pond) => swatch(pond),
+	'a swatch, here': async (pond) => {
+		await swatch(pond);
+		for (const key of ['ArrowUp', 'ArrowUp', 'ArrowRight', 'f']) await pond.page.keyboard.press(key);
+		await beside(pond);
+	},
+	'a swatch, figures': async (pond) => {
+		await swatch(pond);
+		await beside(pond);
+	},
+	'a swatch, history': async (pond) => {
+		await swatch(pond);
+		await beside(pond);
+		await pond.page.getByRole('button', { name: 'History' }).click();
+	},
+	'a swatch, lost place': async (pond) => {
+		await swatch(pond);
+		await pond.page.keyboard.press('l');
+	},
+	'a swatch, compared': async (pond) => {
+		await swatch(pond);
+		await pond.page.keyboard.press('c');
+	},
+	'Rows as pictures': async (pond) => {
+		await swatch(pond);
+		await pond.open(`${pond.page.url()}/rows`);
+	},
 	Lessons: (pond) => pond.open('/lessons'),
 	'a lesson': async (pond) => {
 		await demo(pond);
@@ -69,6 +101,18 @@ const AT_ODDS = 'C4B: sl next 2 sts to cn and hold in front, k2, k2 from cn\nT3F
 async function bench(pond: Pond, address: string, panel: string) {
 	await pond.open(address);
 	await pond.page.getByRole('button', { name: panel, exact: true }).click();
+}
+
+async function swatch(pond: Pond) {
+	await pond.open('/swatches');
+	await pond.page.getByRole('link', { name: /Draught-stopper eel/ }).click();
+	await pond.page.getByTestId('now').waitFor();
+}
+
+/** On a narrow page, what stands beside the cloth is one step away. */
+async function beside({ page }: Pond) {
+	const button = page.getByRole('button', { name: 'Beside', exact: true });
+	if (await button.isVisible()) await button.click();
 }
 
 async function demo(pond: Pond, view = '') {

@@ -13,6 +13,15 @@ const CIRCLE = {
 	work: ['k', 'k', 'k']
 };
 
+const SWATCH = {
+	format: 'pond-loop/swatch@1',
+	title: 'x',
+	medium: 'hand',
+	text: 'Cast on 2.',
+	gauge: { stitches: 20, rows: 28 },
+	counters: [{ id: 'rows', name: 'Rows' }]
+};
+
 test.describe('server routes', () => {
 	test('answer with a code and what to do when they are asked wrongly', async ({ request }) => {
 		const id = randomUUID();
@@ -42,6 +51,22 @@ test.describe('server routes', () => {
 				422,
 				'unreadable'
 			],
+			[`/api/swatches/${id}/versions`, { id, base: null, swatch: {}, said: 'x' }, 422, 'unreadable'],
+			[`/api/swatches/${id}/versions`, { id, base: id, swatch: SWATCH, said: 'x' }, 404, 'missing'],
+			[`/api/swatches/never/versions`, { id, base: null, swatch: SWATCH, said: 'x' }, 404, 'missing'],
+			[
+				`/api/swatches/${id}/events`,
+				{ id, event: { id, counter: 'rows', at: 1, do: 'burn' } },
+				422,
+				'unreadable'
+			],
+			[
+				`/api/swatches/${id}/events`,
+				{ id, event: { id, counter: 'rows', at: 1, do: 'count', by: 1 } },
+				404,
+				'missing'
+			],
+			[`/api/swatches/${id}/removed`, { removed: true }, 404, 'missing'],
 			['/api/bench/readings', { name: 'x', medium: 'hand', made: CIRCLE }, 422, 'conflict'],
 			['/api/bench/readings', { name: '', medium: 'hand', made: null }, 422, 'unreadable']
 		];
@@ -52,6 +77,31 @@ test.describe('server routes', () => {
 			expect(error.code).toBe(code);
 			expect(error.message).toMatch(/\w+ \w+/);
 		}
+	});
+
+	test('take a version and a tap once, and put apart what two wrote in one place', async ({ request }) => {
+		const [swatch, first, mine, theirs, tap] = Array.from({ length: 5 }, () => randomUUID());
+		const send = async (id: string, base: string | null, text: string) => {
+			const data = { id, base, swatch: { ...SWATCH, text }, said: 'written' };
+			return (await request.post(`/api/swatches/${swatch}/versions`, { data })).json();
+		};
+		expect(await send(first, null, 'one\ntwo\nthree')).toMatchObject({ head: first, clash: [] });
+		expect(await send(theirs, first, 'one\ntwo\nTHREE')).toMatchObject({ head: theirs });
+		expect(await send(theirs, first, 'one\ntwo\nTHREE')).toMatchObject({ head: theirs });
+		const together = await send(mine, first, 'ONE\ntwo\nthree');
+		expect(together.swatch.text).toBe('ONE\ntwo\nTHREE');
+		const again = await send(randomUUID(), first, 'uno\ntwo\nthree');
+		expect(again).toMatchObject({ head: together.head, clash: ['uno'], swatch: { text: 'ONE\ntwo\nTHREE' } });
+		const { versions } = await (await request.get(`/api/swatches/${swatch}/versions`)).json();
+		expect(versions.map(({ version }: { version: number | null }) => version)).toEqual([null, 3, null, 2, 1]);
+		const event = { id: tap, counter: 'rows', at: 5, do: 'count', by: 1 };
+		for (let times = 0; times < 2; times++)
+			await request.post(`/api/swatches/${swatch}/events`, { data: { id: tap, event } });
+		const news = await (
+			await request.get(`/api/swatches/${swatch}/news?taken=0&head=${together.head}`)
+		).json();
+		expect(news).toMatchObject({ events: [event] });
+		expect(news.swatch).toBeUndefined();
 	});
 
 	test('take a change once, however often it is sent', async ({ request }) => {

@@ -56,8 +56,11 @@ export async function fabric() {
 	];
 }
 
-/** @param {number} rows */
-function textOf(rows) {
+/**
+ * So many rows of 300 stitches.
+ * @param {number} rows
+ */
+export function textOf(rows) {
 	const panels = Math.floor(STITCHES / PANEL_STITCHES);
 	const rest = STITCHES - panels * PANEL_STITCHES;
 	const row = `${Array(panels).fill(PANEL).join(', ')}, k${rest}`;

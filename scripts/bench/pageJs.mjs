@@ -1,5 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { lessonOf } from './lessonOf.mjs';
+import { lessonOf, swatchOf } from './lessonOf.mjs';
 
 /**
  * The compressed JavaScript that must arrive before a route can be used: the largest of all routes, in kB.
@@ -9,7 +9,15 @@ import { lessonOf } from './lessonOf.mjs';
 export async function pageJs(address) {
 	const lesson = await lessonOf(address);
 	const sizes = [];
-	for (const route of ['/', '/lessons', lesson, `${lesson}/stage`, `${lesson}/sheet`]) {
+	for (const route of [
+		'/',
+		'/lessons',
+		lesson,
+		`${lesson}/stage`,
+		`${lesson}/sheet`,
+		'/swatches',
+		await swatchOf(address)
+	]) {
 		const response = await fetch(address + route);
 		// SvelteKit names what a route needs at first in the page and in its Link header.
 		const named = (response.headers.get('link') ?? '') + (await response.text());

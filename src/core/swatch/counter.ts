@@ -30,8 +30,14 @@ export interface Now {
 	readonly crosses: readonly string[];
 	/** rows from the next one to the one that crosses; 0 when it crosses itself, `null` when none does any more */
 	readonly toCross: number | null;
-	/** repeats of what goes on, done and begun */
-	readonly repeats: { readonly done: number; readonly row: number; readonly of: number } | null;
+	/** the repeat that the row belongs to, from 1, and its row in it */
+	readonly repeats: {
+		readonly done: number;
+		readonly row: number;
+		readonly of: number;
+		/** repeats after this one; `null` where they go on and on */
+		readonly left: number | null;
+	} | null;
 	/** plain rows that stand above the last cross; `null` before the first */
 	readonly sinceCross: number | null;
 }
@@ -90,7 +96,9 @@ function repeatsAt(
 	const of = done >= total ? round : counted ? counted.numbers.length : 0;
 	if (of === 0 || done < once) return null;
 	const since = done >= total ? done - total : done - once;
-	return { done: Math.floor(since / of) + 1, row: (since % of) + 1, of };
+	const now = Math.floor(since / of) + 1;
+	const left = done >= total ? null : Math.max(0, (counted?.more ?? 0) - now);
+	return { done: now, row: (since % of) + 1, of, left };
 }
 
 /** What a learner who has lost the place can see on the cloth. */

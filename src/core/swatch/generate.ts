@@ -1,4 +1,5 @@
 import { read } from '../naming/read';
+import { say } from '../naming/say';
 import { fault, good, type Result } from '../result';
 import {
 	after,
@@ -102,7 +103,16 @@ export function generate(recipe: Recipe): Result<string> {
 	if (flare) writer.takeAway(runs);
 	writer.border(border, 'upper');
 	const castOn = widthOf(start) + 2 * writer.edge - more(start);
-	return good(`Cast on ${castOn}.\n${writer.text()}\nBind off.`);
+	const key = recipe.motif === 'rope' ? keyFor(recipe.name) : '';
+	return good(`Cast on ${castOn}.\n${writer.text()}\nBind off.${key}`);
+}
+
+/** A name that may be read otherwise gets a line in the key that says how it is meant. */
+function keyFor(name: string): string {
+	const answer = read(name);
+	if (!answer.ok || !answer.value.ambiguous) return '';
+	const said = say(answer.value.readings[0].crossing, { hand: 'right', keep: 'fabric', terms: 'us' });
+	return said.ok ? `\nKey:\n${name}: ${said.value}` : '';
 }
 
 /** One for every so many stitches of a rope. */
@@ -118,7 +128,7 @@ function motifOf(recipe: Recipe): Result<Motif> {
 			const answer = read(recipe.name);
 			if (!answer.ok) return answer;
 			const [{ crossing }] = answer.value.readings;
-			if (answer.value.ambiguous)
+			if (answer.value.readings.some((reading) => reading.crossing.stitches !== crossing.stitches))
 				return fault(
 					'conflict',
 					`“${recipe.name}” has ${answer.value.readings.length} readings. Write it with both numbers, as in 2/2 RC.`

@@ -1,3 +1,4 @@
+import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
 
 /** A stretch of a row for those who read pictures: stitches to skip, or a crossing to look at. */
@@ -33,4 +34,17 @@ export function lookSaid(step: Step, terms: 'us' | 'uk'): string {
 		)
 		.join(', ');
 	return `${said[0].toUpperCase()}${said.slice(1)}.`;
+}
+
+/** Every written sentence once: the first row it is worked for, by its place in the plan, and all the rows it serves. */
+export function sentencesOf({
+	steps
+}: Working): { readonly step: number; readonly numbers: readonly number[] }[] {
+	const first = new Map<unknown, { step: number; numbers: number[] }>();
+	steps.forEach(({ planned: { written, as, again } }, step) => {
+		const known = first.get(written);
+		if (!known) first.set(written, { step, numbers: [as] });
+		else if (!again) known.numbers.push(as);
+	});
+	return [...first.values()];
 }

@@ -1,3 +1,4 @@
+import type { Working } from '../fabric/fabric';
 import type { Rules } from '../rules';
 
 /** A gauge over the ground, in stitches and rows for ten centimetres. */
@@ -32,6 +33,18 @@ export function spacingsFor(stitches: number, rounds: boolean): { usual: Spacing
 const CLOSEST = 'the closest that can be worked: a hard, narrow rope';
 const TIGHTER = 'tighter: shorter twists, a rounder rope, more crosses in the same length';
 const LOOSER = 'looser: longer twists, a flatter rope, fewer crosses in the same length';
+
+/**
+ * Rows of one repeat, those that go on or are repeated, else from a cross row to the next; and all rows that are written
+ * once beside them.
+ */
+export function repeatIn({ fabric, pattern, steps }: Working): { repeatRows: number; otherRows: number } {
+	const written = steps.filter(({ planned }) => planned.again === null).length;
+	const again = fabric.open?.rows.length || pattern.repeats.find(({ more }) => more !== null)?.numbers.length;
+	const crossed = steps.flatMap(({ worked }, i) => (worked.crossings.length > 0 ? [i] : []));
+	const repeatRows = again || (crossed.length > 1 ? crossed[1] - crossed[0] : steps.length) || 1;
+	return { repeatRows, otherRows: Math.max(0, written - repeatRows) };
+}
 
 /** A length in whole repeats: the repeats, the rows in all, and the length they come to. */
 export interface Repeats {

@@ -35,7 +35,8 @@ export function addRows(text: string, working: Working, n: number): TextEdit[] {
 	const lines = fresh
 		.filter((k) => !filled || pattern.rounds || sideOf(steps, k) === 'RS')
 		.map((k) => `\n${row} ${k}${sideOf(steps, k) === 'RS' ? side : ''}: as they face.`);
-	const after = pattern.rows.find(({ numbers }) => numbers.includes(n)) ?? pattern.rows.at(-1);
+	const writing = (k: number) => pattern.rows.find(({ numbers }) => numbers.includes(k));
+	const after = writing(below) ?? writing(n) ?? pattern.rows.at(-1);
 	const at = after ? endOf(text, after) : text.length;
 	return [...renumbered(text, working, moved), { from: at, to: at, insert: lines.join('') }];
 }

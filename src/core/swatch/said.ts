@@ -22,8 +22,12 @@ export function nowSaid({ step, n, side, crosses: names }: Now, rounds: boolean)
 	return names.length === 0 ? `Now ${row}: plain.` : `Now ${row}: ${crosses(names.length)}.`;
 }
 
-/** What to know beside it: the names of what crosses, and where the last cross was. */
-export function besideSaid({ step, crosses: names, sinceCross, repeats }: Now): string {
+/**
+ * What to know beside it: the names of what crosses, where the last cross was, and which repeat this is.
+ *
+ * @param left repeats after this one that a wished length asks for
+ */
+export function besideSaid({ step, crosses: names, sinceCross, repeats }: Now, left: number | null): string {
 	if (step === null) return 'Bind off, or count on if the rows go on.';
 	const parts = [
 		names.length > 0 ? `${named(names)}.` : '',
@@ -34,15 +38,20 @@ export function besideSaid({ step, crosses: names, sinceCross, repeats }: Now): 
 			: sinceCross === 0
 				? 'The row just done was a cross row.'
 				: `${inWords(sinceCross)[0].toUpperCase()}${inWords(sinceCross).slice(1)} plain ${sinceCross === 1 ? 'row stands' : 'rows stand'} above the last cross.`,
-		repeats ? `Repeat ${repeats.done}, row ${repeats.row} of ${repeats.of}.` : ''
+		repeats
+			? `Repeat ${repeats.done}, row ${repeats.row} of ${repeats.of}${leftSaid(repeats.left ?? left)}.`
+			: ''
 	];
 	return parts.filter(Boolean).join(' ');
 }
+
+const leftSaid = (left: number | null): string =>
+	left === null ? '' : left === 0 ? ', the last one' : `, ${inWords(left)} to go`;
 
 /** What is said aloud at a count: short, and the cross row by its name. */
 export function spoken({ step, n, side, crosses: names, toCross }: Now, rounds: boolean): string {
 	if (step === null) return 'All rows done.';
 	if (names.length > 0) return `${n}. Cross. ${named(names).replace(/\//g, ' over ')}.`;
-	if (toCross === 1) return `${n}. ${rounds ? '' : SIDES[side]} Then cross.`;
+	if (toCross === 1) return `${n}. ${rounds ? '' : `${SIDES[side]}. `}Then cross.`;
 	return `${n}.`;
 }

@@ -7,18 +7,22 @@ import { read } from '../naming/read';
 import { readPattern } from '../pattern/pattern';
 import type { Result } from '../result';
 import { USUAL_RULES } from '../rules';
+import { bedNotes } from './bedNotes';
 import { foundPlace, nowAt, rowsDone, type CounterEvent } from './counter';
 import { addCrossing, mirrorCrossing, mirrorRow, moveCrossing, removeCrossing } from './edit';
 import { generate, USUAL_RECIPE } from './generate';
 import { drawInBy, repeatsTo, roundsAdvice, spacingsFor } from './measure';
+import { lookSaid, sentencesOf } from './look';
 import { mendsOf } from './mend';
 import { merged } from './merge';
 import { multipleOf } from './multiple';
 import { turnedRows } from './rounds';
 import { addRepeat, addRows, numbersText, removeRepeat, removeRows } from './rows';
+import { besideSaid, nowSaid, spoken } from './said';
 import { newSwatch } from './schema';
 import { inTerms, plainRows, textOfRows } from './write';
 import { slackEdits, slackPlaces } from './slack';
+import { strandOf, strandSaid } from './strand';
 import { summaryOf } from './summary';
 import { edited, type TextEdit } from './text';
 
@@ -86,6 +90,7 @@ describe('a recipe', () => {
 	it('is refused with what to do where it cannot be worked', () => {
 		expect(generate({ ...USUAL_RECIPE, spacing: 5 })).toMatchObject({ error: { code: 'parity' } });
 		expect(generate({ ...USUAL_RECIPE, name: 'C4F' })).toMatchObject({ error: { code: 'conflict' } });
+		expect(valueOf(generate({ ...USUAL_RECIPE, name: '2/1/2 LC' }))).toContain('Key:\n2/1/2 LC: sl');
 		expect(generate({ ...USUAL_RECIPE, name: '2/1 RPC' })).toMatchObject({ error: { code: 'conflict' } });
 		expect(generate({ ...USUAL_RECIPE, name: 'bramble' })).toMatchObject({ error: { code: 'unreadable' } });
 	});
@@ -305,6 +310,64 @@ describe('rows worked flat and in the round', () => {
 	});
 });
 
+describe('rows for those who read pictures', () => {
+	it('say what to skip and what to look at, each sentence once', () => {
+		const now = working(ROPE);
+		expect(lookSaid(now.steps[2], 'us')).toBe('Skip 2, look at these 4 (2/2 RC), skip 2.');
+		expect(lookSaid(now.steps[0], 'uk')).toBe('Miss 8.');
+		expect(sentencesOf(now)).toEqual([
+			{ step: 0, numbers: [1] },
+			{ step: 1, numbers: [2, 4] },
+			{ step: 2, numbers: [3] },
+			{ step: 4, numbers: [5] }
+		]);
+	});
+});
+
+describe('on a bed', () => {
+	it('passes between crosses are counted, and too few are said', () => {
+		const machine = bedNotes(
+			working(`${ROPE}\nRow 6: as they face.\nRow 7 (RS): p2, 2/2 LC, p2.`),
+			'machine',
+			USUAL_RULES
+		);
+		expect(machine).toMatchObject({ used: 8, between: 3 });
+		expect(machine.notes[0]).toEqual({
+			wrong: true,
+			text: 'At least 4 plain passes between crosses of 2×2; here there are 3.'
+		});
+		expect(
+			bedNotes(working(ROPE.replace('2/2 RC', '2/2 RPC')), 'loom', USUAL_RULES).notes.at(-1)
+		).toMatchObject({ wrong: true });
+	});
+});
+
+describe('what is said at a count', () => {
+	it('names the row, the cross and the way to it', () => {
+		const now = working(ROPE);
+		const say = (done: number) => [nowSaid(nowAt(now, done), false), spoken(nowAt(now, done), false)];
+		expect(say(1)).toEqual(['Now row 2, wrong side: plain.', '2. wrong side. Then cross.']);
+		expect(say(2)).toEqual(['Now row 3, right side: one cross.', '3. Cross. 2 over 2 RC.']);
+		expect(besideSaid(nowAt(now, 4), null)).toBe('One plain row stands above the last cross.');
+		expect(nowSaid(nowAt(now, 9), false)).toBe('All rows are done.');
+	});
+});
+
+describe('a strand', () => {
+	it('is told from edge to edge, as the right side shows it', () => {
+		expect(strandSaid(working(ROPE), 3)).toBe(
+			'Starts third from the right edge. Passes behind on row 3. It ends fifth; all strands are home after two repeats.'
+		);
+		expect(strandSaid(working(ROPE), 1)).toBe(
+			'Starts first from the right edge. Goes straight up. It is home at the upper edge.'
+		);
+		expect(strandOf(working('Cast on 2.\nRow 1: k2tog.'), 1)).toEqual({ passings: [], ends: null });
+		expect(strandOf(working('Cast on 4.\nRow 1: k4.\nRow 2: 2/2 LC.'), 1).passings).toEqual([
+			{ n: 2, passes: 'front' }
+		]);
+	});
+});
+
 describe('a counter', () => {
 	const event = (
 		id: string,
@@ -335,7 +398,11 @@ describe('a counter', () => {
 		expect(nowAt(open, 0)).toMatchObject({ n: 1, side: 'RS', crosses: [], toCross: 2, sinceCross: null });
 		expect(nowAt(open, 2)).toMatchObject({ n: 3, crosses: ['2/2 RC'], toCross: 0 });
 		expect(nowAt(open, 4)).toMatchObject({ n: 5, toCross: 2, sinceCross: 1 });
-		expect(nowAt(open, 6)).toMatchObject({ n: 3, side: 'RS', repeats: { done: 1, row: 1, of: 4 } });
+		expect(nowAt(open, 6)).toMatchObject({
+			n: 3,
+			side: 'RS',
+			repeats: { done: 1, row: 1, of: 4, left: null }
+		});
 		expect(nowAt(open, 11)).toMatchObject({ n: 4, repeats: { done: 2, row: 2, of: 4 } });
 		expect(nowAt(working(ROPE), 5)).toMatchObject({ step: null });
 	});

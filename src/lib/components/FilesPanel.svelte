@@ -7,6 +7,7 @@
 	import { scriptText } from '$core/hands/scriptText';
 	import { fileName, save } from '$lib/export/save';
 	import type { Subject } from '$lib/subject.svelte';
+	import FileField from './FileField.svelte';
 
 	/** The crossing and its way as pictures, text and open formats, and in again. */
 	let { subject, at, onretype }: { subject: Subject; at: number; onretype: (text: string) => void } =
@@ -155,21 +156,11 @@
 			<button type="button" class="press" disabled={pasted.trim() === ''} onclick={() => bringIn(pasted)}
 				>Bring it in</button
 			>
-			<label
-				class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
-			>
-				From a file
-				<input
-					type="file"
-					class="sr-only"
-					accept=".json,application/json"
-					onchange={async (event) => {
-						const file = event.currentTarget.files?.[0];
-						if (file) bringIn((pasted = await file.text()));
-						event.currentTarget.value = '';
-					}}
-				/>
-			</label>
+			<FileField
+				label="From a file"
+				accept=".json,application/json"
+				onfile={async (file) => bringIn((pasted = await file.text()))}
+			/>
 		</div>
 		<p role="status" class={said?.wrong ? 'font-semibold text-error' : ''}>{said?.text ?? ''}</p>
 	</section>

@@ -55,8 +55,8 @@ function base64(bytes: Uint8Array): string {
 	return btoa(text);
 }
 
-/** Drawings one below the other, each under its words. */
-export function strip(pictures: readonly { svg: string; words: string }[]): string {
+/** Drawings one below the other, each under its words, with a number before them where they are steps. */
+export function strip(pictures: readonly { svg: string; words: string }[], numbered = true): string {
 	const CAPTION = 54;
 	const sizes = pictures.map(({ svg }) => {
 		const [, width, height] = /width="([\d.]+)" height="([\d.]+)"/.exec(svg) ?? ['', '944', '452'];
@@ -65,7 +65,7 @@ export function strip(pictures: readonly { svg: string; words: string }[]): stri
 	const width = Math.max(...sizes.map((size) => size.width));
 	let top = 0;
 	const parts = pictures.map(({ svg, words }, i) => {
-		const caption = `<text x="28" y="${top + 34}" font-size="20">${i + 1}. ${escaped(words)}</text>`;
+		const caption = `<text x="28" y="${top + 34}" font-size="20">${numbered ? `${i + 1}. ` : ''}${escaped(words)}</text>`;
 		const placed = svg.replace('<svg', `<svg y="${top + CAPTION}"`);
 		top += CAPTION + sizes[i].height;
 		return caption + placed;

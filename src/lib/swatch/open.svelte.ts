@@ -165,8 +165,7 @@ export class OpenSwatch {
 			const response = await fetch(`/api/swatches/${this.id}/news?head=${this.#head}&taken=${this.#taken}`);
 			if (!response.ok) return;
 			const news = (await response.json()) as News;
-			const known = new Set(this.#events.map(({ id }) => id));
-			const fresh = news.events.filter(({ id }) => !known.has(id));
+			const fresh = news.events.filter(({ id }) => !this.#events.some((known) => known.id === id));
 			if (fresh.length > 0) this.#events = [...this.#events, ...fresh];
 			this.#taken = news.taken;
 			if (!news.head || !news.swatch || this.clash || this.#mine.length > 0) return;

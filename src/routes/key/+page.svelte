@@ -10,6 +10,7 @@
 	import { newId } from '$lib/id';
 	import { OpenMemory } from '$lib/memory.svelte';
 	import { useKeys } from '$lib/keys.svelte';
+	import FileField from '$lib/components/FileField.svelte';
 
 	let { data } = $props();
 	const memory = untrack(() => new OpenMemory(data.memory));
@@ -135,21 +136,11 @@
 			In use: what it settles holds on the Bench and in lessons
 		</label>
 		<div class="flex flex-wrap gap-2">
-			<label
-				class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
-			>
-				Bring in JSON, CSV or text
-				<input
-					type="file"
-					class="sr-only"
-					accept=".json,.csv,.txt"
-					onchange={(event) => {
-						const file = event.currentTarget.files?.[0];
-						if (file) void bringIn(file);
-						event.currentTarget.value = '';
-					}}
-				/>
-			</label>
+			<FileField
+				label="Bring in JSON, CSV or text"
+				accept=".json,.csv,.txt"
+				onfile={async (file) => void bringIn(file)}
+			/>
 			<button
 				type="button"
 				class="press press-quiet"

@@ -14,6 +14,7 @@
 	import { workingFor } from '$lib/swatch/open.svelte';
 	import { versionsAt } from '$lib/swatch/wire';
 	import { MEDIUM_NAMES } from '$lib/words';
+	import FileField from '$lib/components/FileField.svelte';
 
 	let { data } = $props();
 
@@ -65,21 +66,11 @@
 			<p class="mt-1 text-lg text-quiet">Rows, the cloth they make, and where you are in it.</p>
 		</div>
 		<div class="flex flex-wrap gap-3">
-			<label
-				class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
-			>
-				Bring in a file
-				<input
-					type="file"
-					class="sr-only"
-					accept=".txt,.md,.json,.csv,text/plain,text/csv,application/json"
-					onchange={async (event) => {
-						const file = event.currentTarget.files?.[0];
-						if (file) await bringIn(file);
-						event.currentTarget.value = '';
-					}}
-				/>
-			</label>
+			<FileField
+				label="Bring in a file"
+				accept=".txt,.md,.json,.csv,text/plain,text/csv,application/json"
+				onfile={bringIn}
+			/>
 			<button type="button" class="press" onclick={() => make(newSwatch('A new swatch', EMPTY), 'begun')}>
 				Begin with rows <kbd class="key-cap hidden sm:inline-block">N</kbd>
 			</button>

@@ -156,7 +156,7 @@
 		const { left, top } = scroller.getBoundingClientRect();
 		const [x, y] = [
 			event.clientX - left + scroller.scrollLeft - offset,
-			event.clientY - top + scroller.scrollTop
+			event.clientY - top + scroller.scrollTop - lowered
 		];
 		return spotAt(x, y, working, size, view);
 	}
@@ -182,6 +182,8 @@
 
 	// A cloth narrower than its room stands in the middle.
 	const offset = $derived(Math.max(0, (room.width - size.width) / 2));
+	// and one that is lower stands at the foot of it
+	const lowered = $derived(Math.max(0, room.height - size.height));
 	const wave = $derived.by(() => {
 		let d = `M0 ${waterY}`;
 		for (let x = 0; x < size.width; x += 60) d += `q15 -7 30 0t30 0`;
@@ -189,8 +191,11 @@
 	});
 </script>
 
+<!-- Tall cloth scrolls, so the keyboard must be able to come to it. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div
 	bind:this={scroller}
+	tabindex="0"
 	class="relative h-full overflow-auto"
 	onscroll={paint}
 	role="group"
@@ -213,7 +218,7 @@
 		height={Math.max(size.height, 1)}
 		viewBox="0 0 {size.width} {Math.max(size.height, 1)}"
 		class="relative block cursor-pointer touch-pan-x touch-pan-y select-none"
-		{@attach laid({ marginLeft: offset, marginTop: Math.max(0, room.height - size.height) })}
+		{@attach laid({ marginLeft: offset, marginTop: lowered })}
 		role="img"
 		aria-label={alt}
 		onpointerdown={press}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Minus from '@lucide/svelte/icons/minus';
 	import Plus from '@lucide/svelte/icons/plus';
+	import { repeatIn, repeatsTo } from '$core/swatch/measure';
 	import { besideSaid, nowSaid, spoken } from '$core/swatch/said';
 	import { newId } from '$lib/id';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
@@ -14,6 +15,14 @@
 	const now = $derived(open.now);
 	const rounds = $derived(open.working?.pattern.rounds ?? false);
 	const counters = $derived(open.swatch.counters);
+	/** repeats that the wished length asks for after this one */
+	const left = $derived.by(() => {
+		const { working, swatch } = open;
+		if (!working?.fabric.open || !swatch.wishedMm || !now?.repeats) return null;
+		const { repeatRows, otherRows } = repeatIn(working);
+		const { rows } = repeatsTo(swatch.wishedMm, repeatRows, otherRows, swatch.gauge);
+		return Math.max(0, Math.ceil((rows - open.done) / repeatRows) - 1);
+	});
 
 	export function count(by: 1 | -1) {
 		open.count(by);
@@ -52,7 +61,7 @@
 			<p class="sentence font-serif leading-tight font-medium" data-testid="now">
 				{now ? nowSaid(now, rounds) : 'Rows come first; then they are counted.'}
 			</p>
-			{#if now}<p class="mt-1 opacity-90">{besideSaid(now)}</p>{/if}
+			{#if now}<p class="mt-1 opacity-90">{besideSaid(now, left)}</p>{/if}
 		</div>
 		{#if now && now.toCross !== null && now.toCross > 0}
 			<p class="hidden text-right sm:block">
@@ -71,8 +80,14 @@
 			<form class="flex items-center gap-2" onsubmit={set}>
 				<label class="flex items-center gap-2"
 					>Next is row
-					<!-- svelte-ignore a11y_autofocus -- the field was asked for by a press -->
-					<input class="number" type="number" min="1" max="100000" bind:value={row} autofocus />
+					<input
+						class="number"
+						type="number"
+						min="1"
+						max="100000"
+						bind:value={row}
+						{@attach (field) => field.focus()}
+					/>
 				</label>
 				<button class="small">Set</button>
 				<button type="button" class="small" onclick={() => (setting = false)}>Leave it</button>
@@ -88,7 +103,7 @@
 		>
 		<span class="ml-auto flex items-center gap-1.5">
 			<label class="flex items-center gap-2">
-				<span class="sr-only">Counter</span>
+				<span class="sr-only">Which counter</span>
 				<select
 					class="number w-auto! max-w-44"
 					value={open.counter}

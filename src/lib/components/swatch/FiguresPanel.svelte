@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { lengthSaid } from '$core/hands/voice';
 	import { rulesWith } from '$core/rules';
 	import { bedNotes } from '$core/swatch/bedNotes';
-	import { heightMm, repeatsTo, roundsAdvice, spacingsFor } from '$core/swatch/measure';
+	import { heightMm, repeatIn, repeatsTo, roundsAdvice, spacingsFor } from '$core/swatch/measure';
 	import { multipleOf } from '$core/swatch/multiple';
 	import { turnedRows } from '$core/swatch/rounds';
 	import { slackEdits, slackPlaces, type SlackSchool } from '$core/swatch/slack';
@@ -19,7 +20,14 @@
 	let school = $state<SlackSchool>('right-side');
 	let wrong = $state<string | null>(null);
 
-	const working = $derived(open.working!);
+	// Figures look at every row, so they wait until the typing rests.
+	const REST_MS = 150;
+	let working = $state.raw(untrack(() => open.working!));
+	$effect(() => {
+		const now = open.working!;
+		const timer = setTimeout(() => (working = now), REST_MS);
+		return () => clearTimeout(timer);
+	});
 	const rules = $derived(rulesWith(settings.value.rules));
 	const summary = $derived(summaryOf(working, open.swatch.gauge, rules));
 	const drawIn = $derived(open.swatch.drawIn ?? summary.drawIn);
@@ -39,19 +47,10 @@
 			? bedNotes(working, open.swatch.medium, rules)
 			: null
 	);
-	/** rows of one repeat: those that go on, or those that are repeated, else from the first cross row to the last and half a spacing */
-	const repeatRows = $derived.by(() => {
-		const { fabric, pattern, steps } = working;
-		const again =
-			fabric.open?.rows.length || pattern.repeats.find(({ more }) => more !== null)?.numbers.length;
-		if (again) return again;
-		const crossed = steps.flatMap(({ worked }, i) => (worked.crossings.length > 0 ? [i] : []));
-		return crossed.length > 1 ? crossed[1] - crossed[0] : steps.length;
-	});
-	const once = $derived(working.steps.filter(({ planned }) => planned.again === null).length);
+	const repeat = $derived(repeatIn(working));
 	const length = $derived(
 		open.swatch.wishedMm
-			? repeatsTo(open.swatch.wishedMm, repeatRows, Math.max(0, once - repeatRows), open.swatch.gauge)
+			? repeatsTo(open.swatch.wishedMm, repeat.repeatRows, repeat.otherRows, open.swatch.gauge)
 			: null
 	);
 	const tube = $derived(
@@ -187,7 +186,8 @@
 		</div>
 		{#if length}
 			<p data-testid="length">
-				<strong>{length.repeats} {length.repeats === 1 ? 'repeat' : 'repeats'}</strong> of {repeatRows} rows: {length.rows}
+				<strong>{length.repeats} {length.repeats === 1 ? 'repeat' : 'repeats'}</strong> of {repeat.repeatRows} rows:
+				{length.rows}
 				rows, {said(length.mm)}. Half a spacing stands before the first cross and after the last, so that both
 				ends match.
 			</p>

@@ -19,6 +19,7 @@
 		workedAt
 	} from '$core/swatch/edit';
 	import { addRepeat, addRows, removeRepeat, removeRows } from '$core/swatch/rows';
+	import { strandSaid } from '$core/swatch/strand';
 	import type { TextEdit } from '$core/swatch/text';
 	import { rulesWith } from '$core/rules';
 	import { waysOf } from '$core/ways/ways';
@@ -200,6 +201,7 @@
 				onclick={() => onstrand(strand === there ? null : there)}
 				>{strand === there ? `Let strand ${there} go` : `Follow strand ${there}`}</button
 			>
+			{#if strand === there}<p class="mt-2" data-testid="strand">{strandSaid(working, there)}</p>{/if}
 		</section>
 	{/if}
 

@@ -3,6 +3,7 @@
 	import { fileName, save } from '$lib/export/save';
 	import type { View } from '$lib/drawing/swatch';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
+	import FileField from '$lib/components/FileField.svelte';
 
 	/** The swatch as text, open formats and pictures; and other rows in its place. */
 	let { open, view }: { open: OpenSwatch; view: View } = $props();
@@ -85,21 +86,11 @@
 		<h2 class="text-xl">Bring in</h2>
 		<p>Other rows in place of these: a text, a swatch in JSON or rows in CSV. Undo brings these back.</p>
 		<div>
-			<label
-				class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
-			>
-				From a file
-				<input
-					type="file"
-					class="sr-only"
-					accept=".txt,.md,.json,.csv,text/plain,text/csv,application/json"
-					onchange={async (event) => {
-						const file = event.currentTarget.files?.[0];
-						if (file) await bringIn(file);
-						event.currentTarget.value = '';
-					}}
-				/>
-			</label>
+			<FileField
+				label="From a file"
+				accept=".txt,.md,.json,.csv,text/plain,text/csv,application/json"
+				onfile={bringIn}
+			/>
 		</div>
 		<p role="status" class={said?.wrong ? 'font-semibold text-error' : ''}>{said?.text ?? ''}</p>
 	</section>

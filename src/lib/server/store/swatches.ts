@@ -135,7 +135,7 @@ export async function versionsOf(owner: string, id: string): Promise<VersionLine
 			join swatches on swatches.id = swatch_versions.swatch
 			join teachers on teachers.id = made_by
 		where swatch = $2 and owner = $1
-		order by made_at desc, swatch_versions.version desc limit ${MOST_VERSIONS}`,
+		order by made_at desc, swatch_versions.version desc nulls last limit ${MOST_VERSIONS}`,
 		[owner, id]
 	);
 	return rows;

@@ -419,13 +419,20 @@
 		grid-template-rows: auto auto auto minmax(0, 1fr) auto;
 		height: calc(100dvh - 6rem);
 		min-height: 34rem;
+		overflow: hidden;
 	}
 	.rows,
 	.cloth,
 	.side {
 		grid-row: 4;
 		grid-column: 1;
+		min-width: 0;
 		min-height: 0;
+	}
+	.head,
+	.tools,
+	.counter {
+		min-width: 0;
 	}
 	.cloth {
 		display: flex;

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import Printer from '@lucide/svelte/icons/printer';
-	import { lookSaid } from '$core/swatch/look';
+	import { lookSaid, sentencesOf } from '$core/swatch/look';
 	import { numbersText } from '$core/swatch/rows';
 	import { inTerms } from '$core/swatch/write';
 	import PictureRow from '$lib/components/swatch/PictureRow.svelte';
+	import { fileName, save } from '$lib/export/save';
 	import { getSettings } from '$lib/settings.svelte';
 	import { workingFor } from '$lib/swatch/open.svelte';
 
@@ -14,18 +15,32 @@
 	const settings = getSettings();
 	const working = $derived(workingFor(data.swatch.text));
 	const word = $derived(working?.pattern.rounds ? 'Round' : 'Row');
-	/** every sentence once, at the first row it is worked for, with all the rows that it serves */
-	const shown = $derived.by(() => {
-		const first = new Map<unknown, { step: number; numbers: number[] }>();
-		working?.steps.forEach(({ planned: { written, as, again } }, step) => {
-			const known = first.get(written);
-			if (!known) first.set(written, { step, numbers: [as] });
-			else if (!again) known.numbers.push(as);
-		});
-		return [...first.values()];
-	});
+	const shown = $derived(working ? sentencesOf(working) : []);
 	const begins = (side: 'RS' | 'WS') =>
 		(side === 'RS') === (settings.value.hand === 'right') ? ('right' as const) : ('left' as const);
+	let list = $state<HTMLElement>();
+	let trouble = $state<string | null>(null);
+
+	/** All the pictures one below the other, each under its words. */
+	async function pictures(kind: 'svg' | 'png') {
+		trouble = null;
+		try {
+			const { png, standalone, strip } = await import('$lib/export/picture');
+			const drawings = [...(list?.querySelectorAll<SVGSVGElement>('svg[role=img]') ?? [])];
+			const drawn = drawings.map(async (drawing) => ({
+				svg: await standalone(drawing),
+				words: drawing.closest('li')?.querySelector('p')?.textContent?.trim() ?? ''
+			}));
+			const svg = strip(await Promise.all(drawn), false);
+			save(
+				kind === 'svg' ? svg : await png(svg),
+				`${fileName(data.swatch.title)}-rows.${kind}`,
+				'image/svg+xml'
+			);
+		} catch {
+			trouble = 'The pictures could not be drawn in this browser. Print them, or try another browser.';
+		}
+	}
 	const sideWords = (side: 'RS' | 'WS') => (side === 'RS' ? 'right side' : 'wrong side');
 </script>
 
@@ -38,13 +53,16 @@
 			<button type="button" class="press press-main" onclick={() => print()}
 				><Printer size={18} aria-hidden="true" /> Print</button
 			>
+			<button type="button" class="press press-quiet" onclick={() => pictures('svg')}>Pictures, SVG</button>
+			<button type="button" class="press press-quiet" onclick={() => pictures('png')}>Pictures, PNG</button>
 		</nav>
+		<p role="alert" class="mb-3 font-semibold text-error empty:hidden print:hidden">{trouble ?? ''}</p>
 		<h1 class="text-3xl">{data.swatch.title}</h1>
 		{#if working}
 			<p class="mt-1 text-lg">
 				Cast on {working.fabric.castOn}. Each row is drawn as the right side shows it; begin at the arrow.
 			</p>
-			<ol class="mt-5">
+			<ol class="mt-5" bind:this={list}>
 				{#each shown as { step, numbers } (step)}
 					{@const { row, planned } = working.steps[step]}
 					{@const said = lookSaid(working.steps[step], settings.value.terms)}
@@ -59,7 +77,7 @@
 							</div>
 							<p class="mt-1">{said}</p>
 						{/if}
-						<p class="font-mono text-quiet">
+						<p class="font-mono opacity-80">
 							{inTerms(
 								data.swatch.text.slice(planned.written.from + planned.written.bodyFrom, planned.written.to),
 								settings.value.terms
