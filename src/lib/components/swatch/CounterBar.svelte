@@ -72,7 +72,7 @@
 			</p>
 		{/if}
 	</div>
-	<div class="mt-2 flex items-center gap-x-1.5 overflow-x-auto px-3 pt-1 pb-2 text-sm sm:px-6">
+	<div class="relative mt-2 flex items-center gap-x-1.5 overflow-x-auto px-3 pt-1 pb-2 text-sm sm:px-6">
 		<button type="button" class="small" onclick={() => count(-1)} disabled={open.done === 0}>
 			<Minus size={16} aria-hidden="true" /> One back
 		</button>

@@ -221,7 +221,7 @@
 		<p class="text-quiet">{about}</p>
 	</header>
 
-	<div class="tools flex items-center gap-2 overflow-x-auto px-3 py-1 pb-2 sm:px-7">
+	<div class="tools relative flex items-center gap-2 overflow-x-auto px-3 py-1 pb-2 sm:px-7">
 		<button type="button" class="press press-quiet" onclick={() => editor?.undo()}
 			><Undo2 size={18} aria-hidden="true" /><span class="sr-only xl:not-sr-only">Undo</span></button
 		>
