@@ -30,6 +30,12 @@ export function spacingsFor(stitches: number, rounds: boolean): { usual: Spacing
 	return { usual: { rows: usual, says: 'as many rows as the cable has stitches' }, others };
 }
 
+/** How crosses stand beside the usual: closer, further apart, or as usual. */
+export function spacingSaid(rows: number, usual: number): 'tight' | 'loose' | 'usual' {
+	if (rows < usual) return 'tight';
+	return rows > usual + 2 ? 'loose' : 'usual';
+}
+
 const CLOSEST = 'the closest that can be worked: a hard, narrow rope';
 const TIGHTER = 'tighter: shorter twists, a rounder rope, more crosses in the same length';
 const LOOSER = 'looser: longer twists, a flatter rope, fewer crosses in the same length';

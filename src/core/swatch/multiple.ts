@@ -11,7 +11,10 @@ export interface Multiple {
 	readonly before: number;
 }
 
-/** The smallest multiple in which every row repeats across; `null` where none does twice, or stitches come and go. */
+/**
+ * The smallest multiple in which every row repeats across, over half of the width at least; `null` where none does, or
+ * stitches come and go.
+ */
 export function multipleOf({ steps, fabric }: Working): Multiple | null {
 	const count = fabric.castOn;
 	if (steps.length === 0 || fabric.rows.some(({ before, after }) => before !== count || after !== count))
@@ -25,13 +28,13 @@ export function multipleOf({ steps, fabric }: Working): Multiple | null {
 	// A crossing read from the other end counts down: it begins where its first stitch is last.
 	const columns = Array.from({ length: count }, (_, at) => rows.map((row) => row[at]).join('|'));
 	const cuts = cutsOf(steps, count);
-	const plain = new Set(columns).size === 1;
-	if (plain) return null;
 	for (let of = 2; of * 2 <= count; of++)
-		for (let plus = count % of; plus + 2 * of <= count && plus < of; plus += of)
+		for (let plus = count % of; plus * 2 <= count && plus + 2 * of <= count; plus += of)
 			for (let before = Math.floor(plus / 2); before <= plus; before++) {
 				const times = (count - plus) / of;
-				if (repeats(columns, before, of, times) && cutsBetween(cuts, before, of, times))
+				// A stretch of equal columns repeats nothing.
+				const says = new Set(columns.slice(before, before + of)).size > 1;
+				if (says && repeats(columns, before, of, times) && cutsBetween(cuts, before, of, times))
 					return { of, plus, times, before };
 			}
 	return null;

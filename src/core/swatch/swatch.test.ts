@@ -11,7 +11,7 @@ import { bedNotes } from './bedNotes';
 import { foundPlace, nowAt, rowsDone, type CounterEvent } from './counter';
 import { addCrossing, mirrorCrossing, mirrorRow, moveCrossing, removeCrossing } from './edit';
 import { generate, USUAL_RECIPE } from './generate';
-import { drawInBy, repeatsTo, roundsAdvice, spacingsFor } from './measure';
+import { drawInBy, repeatsTo, roundsAdvice, spacingSaid, spacingsFor } from './measure';
 import { lookSaid, sentencesOf } from './look';
 import { mendsOf } from './mend';
 import { merged } from './merge';
@@ -271,6 +271,10 @@ describe('measures', () => {
 		expect(spacingsFor(6, false).others.map(({ rows }) => rows)).toEqual([2, 4, 8, 10]);
 	});
 
+	it('say what is tight and what is loose', () => {
+		expect([2, 4, 6, 8].map((rows) => spacingSaid(rows, 4))).toEqual(['tight', 'usual', 'usual', 'loose']);
+	});
+
 	it('come to whole repeats, and to a needle the tube is larger than', () => {
 		expect(repeatsTo(480, 4, 6, gauge)).toEqual({ repeats: 32, rows: 134, mm: (134 * 100) / 28 });
 		expect(roundsAdvice(96, gauge, 0.8, USUAL_RULES)).toEqual({ roundMm: 384, needleMm: 300 });
@@ -287,6 +291,8 @@ describe('measures', () => {
 			`Cast on ${times * 6 + 2}.\nRow 1 (RS): [p2, k4] ${times} times, p2.\nRow 2: as they face.\nRow 3 (RS): [p2, 2/2 RC] ${times} times, p2.`;
 		expect(multipleOf(working(text(4)))).toEqual({ of: 6, plus: 2, times: 4, before: 1 });
 		expect(multipleOf(working(ROPE))).toBeNull();
+		const comb = valueOf(generate({ ...USUAL_RECIPE, motif: 'honeycomb', times: 3, beside: 3 }));
+		expect(multipleOf(working(comb))).toMatchObject({ of: 8, plus: 10, times: 3 });
 	});
 });
 

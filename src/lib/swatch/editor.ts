@@ -342,7 +342,12 @@ const look = EditorView.theme({
 	},
 	'.cm-gutters': { backgroundColor: 'transparent', border: 'none', color: QUIET, minWidth: '1.1rem' },
 	'.cm-head': { color: QUIET },
-	'.cm-name': { fontWeight: '700', textDecoration: 'underline dotted', textUnderlineOffset: '0.3em' },
+	'.cm-name': {
+		whiteSpace: 'nowrap',
+		fontWeight: '700',
+		textDecoration: 'underline dotted',
+		textUnderlineOffset: '0.3em'
+	},
 	'.cm-purl': { color: 'var(--color-success)' },
 	'.cm-chosen': { backgroundColor: 'var(--color-base-100)', borderLeftColor: 'var(--color-base-content)' },
 	'.cm-found.cm-error': { textDecoration: 'underline wavy var(--color-error)', textUnderlineOffset: '0.3em' },

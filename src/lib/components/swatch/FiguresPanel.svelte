@@ -3,7 +3,14 @@
 	import { lengthSaid } from '$core/hands/voice';
 	import { rulesWith } from '$core/rules';
 	import { bedNotes } from '$core/swatch/bedNotes';
-	import { heightMm, repeatIn, repeatsTo, roundsAdvice, spacingsFor } from '$core/swatch/measure';
+	import {
+		heightMm,
+		repeatIn,
+		repeatsTo,
+		roundsAdvice,
+		spacingSaid,
+		spacingsFor
+	} from '$core/swatch/measure';
 	import { multipleOf } from '$core/swatch/multiple';
 	import { turnedRows } from '$core/swatch/rounds';
 	import { slackEdits, slackPlaces, type SlackSchool } from '$core/swatch/slack';
@@ -104,9 +111,11 @@
 		{#if summary.between}
 			{@render figure(
 				'Plain rows between crosses',
-				summary.between.least === summary.between.most
-					? String(summary.between.least)
-					: `${summary.between.least} to ${summary.between.most}`
+				`${
+					summary.between.least === summary.between.most
+						? summary.between.least
+						: `${summary.between.least} to ${summary.between.most}`
+				}${spacings ? `, ${spacingSaid(summary.between.least + 1, spacings.usual.rows)}` : ''}`
 			)}
 		{/if}
 		{#if summary.crosses > 0}
