@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hostileCommand, hostileRows } from '../../tests/support/hostile';
+import { hostileCommand, hostileDocument, hostileRows } from '../../tests/support/hostile';
 import { run } from './run';
 
 const RUNS = Number(process.env.FUZZ_RUNS ?? 1_500);
@@ -33,6 +33,18 @@ describe('any input to any verb', () => {
 			fc.assert(
 				fc.property(hostileRows, (text) => printable(['rows'], text)),
 				{ numRuns: numRuns / 2 }
+			),
+		patience
+	);
+
+	it(
+		'does so for briefs and lessons as well',
+		() =>
+			fc.assert(
+				fc.property(fc.constantFrom('draft', 'check-lesson'), hostileDocument, (verb, text) =>
+					printable([verb], text)
+				),
+				{ numRuns: numRuns / 5 }
 			),
 		patience
 	);

@@ -45,7 +45,9 @@ const GIVEN = {
 	say: givenBy(SAY_OPTIONS),
 	ways: givenBy(WAY_OPTIONS, FLAGS),
 	play: givenBy(WAY_OPTIONS, FLAGS),
-	rows: givenBy({ count: NAME_OPTIONS.count, centre: NAME_OPTIONS.centre })
+	rows: givenBy({ count: NAME_OPTIONS.count, centre: NAME_OPTIONS.centre }),
+	draft: givenBy({}),
+	'check-lesson': givenBy({})
 };
 
 /** Reads a command's words and options: `words` are named for the message when one is missing or too many. */

@@ -35,7 +35,7 @@ function answerLine(line: string): Result<unknown> {
 }
 
 /** Verbs that take their matter from standard input. */
-const READS_INPUT = ['rows'];
+const READS_INPUT = ['rows', 'draft', 'check-lesson'];
 
 const args = process.argv.slice(2);
 if (args[0] === 'batch') {

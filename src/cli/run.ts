@@ -1,12 +1,15 @@
 import { fabricOf } from '../core/fabric/fabric';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parsedJson } from '../core/formats/json';
+import { parseBrief, parseLesson } from '../core/formats/lesson';
 import { parseBedMoves, parseMoves } from '../core/formats/moves';
 import { readNameOrJson } from '../core/formats/name';
 import { bedOutcome, playBed } from '../core/hands/bed';
 import { framesOf, outcome, play } from '../core/hands/play';
 import type { Move } from '../core/hands/moves';
 import type { Leg } from '../core/hands/state';
+import { checkLesson } from '../core/lesson/check';
+import { draftLesson } from '../core/lesson/draft';
 import { fault, good, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
 import { bedWaysOf, type BedWay } from '../core/ways/bed';
@@ -37,10 +40,14 @@ export function run(args: readonly string[], input = ''): Result<unknown> {
 			return answerPlay(rest);
 		case 'rows':
 			return answerRows(rest, input);
+		case 'draft':
+			return answerDraft(rest, input);
+		case 'check-lesson':
+			return answerCheck(rest, input);
 		default:
 			return fault(
 				'unreadable',
-				`“${verb ?? ''}” is no verb; give read, name, say, ways, play, rows or batch.`
+				`“${verb ?? ''}” is no verb; give read, name, say, ways, play, rows, draft, check-lesson or batch.`
 			);
 	}
 }
@@ -130,6 +137,20 @@ function answerPlayBed(asked: Given, crossing: Crossing, said: object, medium: B
 function answerRows(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('rows', args, []);
 	return asked.ok ? fabricOf(input, nameOptions(asked.value)) : asked;
+}
+
+function answerDraft(args: readonly string[], input: string): Result<unknown> {
+	const asked = given('draft', args, []);
+	if (!asked.ok) return asked;
+	const brief = parsedScript(input, parseBrief);
+	return brief.ok ? draftLesson(brief.value) : brief;
+}
+
+function answerCheck(args: readonly string[], input: string): Result<unknown> {
+	const asked = given('check-lesson', args, []);
+	if (!asked.ok) return asked;
+	const lesson = parsedScript(input, parseLesson);
+	return lesson.ok ? good(checkLesson(lesson.value)) : lesson;
 }
 
 function bedOf({ options }: Given): Bed | null {

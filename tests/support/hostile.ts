@@ -344,3 +344,55 @@ export const hostileRows: fc.Arbitrary<string> = fc
 		{ maxLength: 30 }
 	)
 	.map((words) => words.join(' '));
+
+/** Briefs and lessons with anything where something was expected. */
+export const hostileDocument: fc.Arbitrary<string> = fc.oneof(
+	fc.json(),
+	fc
+		.record(
+			{
+				crossings: fc.oneof(fc.array(name, { maxLength: 4 }), fc.jsonValue()),
+				swatch: fc.oneof(hostileRows, fc.jsonValue()),
+				level: fc.constantFrom('beginner', 'confident', 'expert', null),
+				minutes: fc.oneof(fc.integer({ min: -5, max: 700 }), fc.jsonValue()),
+				needles: fc.constantFrom(0, 1, 2, 3),
+				medium: fc.constantFrom('hand', 'machine', 'loom', 'brioche', 'tin'),
+				names: fc.jsonValue(),
+				known: fc.array(name, { maxLength: 2 })
+			},
+			{ requiredKeys: [] }
+		)
+		.map((brief) => JSON.stringify(brief)),
+	fc
+		.record({
+			format: fc.constant('pond-loop/lesson@1'),
+			title: fc.string(),
+			level: fc.constantFrom('beginner', 'improver'),
+			medium: fc.constantFrom('hand', 'loom', 'double'),
+			minutes: fc.nat(900),
+			crossings: fc.array(fc.record({ id: fc.constantFrom('a', 'b'), name, crossing: fc.jsonValue() }), {
+				maxLength: 2
+			}),
+			swatches: fc.array(
+				fc.record({ id: fc.constantFrom('s', 't'), title: fc.string(), text: hostileRows }),
+				{ maxLength: 2 }
+			),
+			materials: fc.constant([]),
+			parts: fc.array(
+				fc.record({
+					id: fc.constantFrom('1', '2', '3'),
+					kind: fc.constantFrom('show', 'practice', 'count', 'swatch', 'mend', 'care', 'check'),
+					title: fc.string(),
+					minutes: fc.nat(90),
+					crossing: fc.constantFrom('a', 'b', 'c'),
+					swatch: fc.constantFrom('s', 't', 'u'),
+					way: fc.constantFrom('cn-off', 'found-1', 'by-magic'),
+					slip: fc.constant('dropped'),
+					question: fc.string(),
+					answer: fc.string()
+				}),
+				{ maxLength: 6 }
+			)
+		})
+		.map((lesson) => JSON.stringify(lesson))
+);

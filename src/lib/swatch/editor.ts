@@ -116,6 +116,7 @@ export function makeEditor(options: EditorOptions): RowsEditor {
 				findingsField(options.onMend),
 				markField,
 				EditorView.lineWrapping,
+				typedOver,
 				EditorView.contentAttributes.of({
 					'aria-label': 'Written rows',
 					autocapitalize: 'off',
@@ -160,6 +161,24 @@ function difference(now: string, next: string): TextEdit {
 	while (end < now.length - from && end < next.length - from && now.at(-1 - end) === next.at(-1 - end)) end++;
 	return { from, to: now.length - end, insert: next.slice(from, next.length - end) };
 }
+
+/**
+ * What is typed over a selection is put in here: the browser would keep its looks in style attributes, which the page does
+ * not allow.
+ */
+const typedOver = EditorView.domEventHandlers({
+	beforeinput(event, view) {
+		if (event.inputType !== 'insertText' || event.isComposing || event.data === null) return false;
+		if (view.state.selection.main.empty) return false;
+		event.preventDefault();
+		view.dispatch({
+			...view.state.replaceSelection(event.data),
+			userEvent: 'input.type',
+			scrollIntoView: true
+		});
+		return true;
+	}
+});
 
 function language(): Extension {
 	const inside = (node: { from: number; to: number }) =>

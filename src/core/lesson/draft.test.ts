@@ -1,0 +1,203 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { run } from '../../cli/run';
+import type { Brief } from './brief';
+import { checkLesson, LESSON_PROBLEMS, type LessonProblemCode } from './check';
+import type { Draft } from './draft';
+import { estimateOf } from './estimate';
+import type { Lesson, Part } from './lesson';
+
+const PLAIT =
+	'Cast on 10.\nRow 1 (RS): p2, k6, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, k2, p2.\nRow 5 (RS): p2, k2, 2/2 LC, p2.\nRow 6: as they face.';
+
+function drafted(brief: Brief): Draft {
+	const answer = run(['draft'], JSON.stringify(brief));
+	if (!answer.ok) throw new Error(answer.error.message);
+	return answer.value as Draft;
+}
+const codes = (lesson: Lesson) => checkLesson(lesson).problems.map(({ code }) => code);
+
+const name = fc.constantFrom(
+	'2/2 RC',
+	'2/2 LC',
+	'1/1 RC',
+	'3/3 LC',
+	'2/1 RPC',
+	'2/1 LPC',
+	'4/4 RC',
+	'3/2 LC',
+	'2/1/2 LC'
+);
+const brief: fc.Arbitrary<Brief> = fc.record(
+	{
+		crossings: fc.uniqueArray(name, { minLength: 1, maxLength: 4 }),
+		level: fc.constantFrom('beginner' as const, 'improver' as const, 'confident' as const),
+		minutes: fc.integer({ min: 20, max: 200 }),
+		people: fc.integer({ min: 0, max: 20 }),
+		yarn: fc.constantFrom('grippy' as const, 'plain' as const, 'slippery' as const),
+		needles: fc.constantFrom(0 as const, 1 as const, 2 as const),
+		names: fc.constantFrom({}, { terms: 'uk' as const }, { school: 'over' as const, terms: 'us' as const }),
+		known: fc.array(name, { maxLength: 1 })
+	},
+	{ requiredKeys: ['crossings', 'level', 'minutes'] }
+);
+
+describe('a draft', () => {
+	it('has no problems, keeps to the clock and shows, practises and asks in order, whatever is asked', () => {
+		fc.assert(
+			fc.property(brief, (asked) => {
+				const answer = run(['draft'], JSON.stringify(asked));
+				if (!answer.ok) return void expect(answer.error.code).toBe('conflict');
+				const { lesson, minutes, why, left } = answer.value as Draft;
+				expect(minutes).toBeLessThanOrEqual(asked.minutes);
+				expect(checkLesson(lesson).problems).toEqual([]);
+				expect(why.map(({ part }) => part)).toEqual(lesson.parts.map(({ id }) => id));
+				const fresh = asked.crossings!.filter((one) => !(asked.known ?? []).includes(one));
+				expect([...lesson.crossings.map((one) => one.name), ...left].sort()).toEqual([...fresh].sort());
+				for (const { id } of lesson.crossings) {
+					const kinds = lesson.parts
+						.filter((part) => 'crossing' in part && part.crossing === id)
+						.map(({ kind }) => kind);
+					const order = ['picture', 'show', 'practice', 'check'];
+					const places = kinds.filter((kind) => order.includes(kind)).map((kind) => order.indexOf(kind));
+					expect(places).toEqual([...places].sort());
+					expect(new Set(places).size).toBe(4);
+				}
+				expect(lesson.parts.some(({ kind }) => kind === 'mend')).toBe(true);
+				if (asked.minutes > 60)
+					expect(lesson.parts.some((part) => part.kind === 'show' && part.sides === 'both')).toBe(true);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('leaves the hardest for another day, and says how long even the easiest takes', () => {
+		const { left, lesson } = drafted({
+			crossings: ['3/3 LC', '2/2 RC', '4/4 RC'],
+			level: 'beginner',
+			minutes: 70,
+			people: 8
+		});
+		expect(lesson.crossings.map((one) => one.name)).toEqual(['2/2 RC']);
+		expect(left).toEqual(['3/3 LC', '4/4 RC']);
+		expect(
+			run(['draft'], JSON.stringify({ crossings: ['2/2 RC'], level: 'beginner', minutes: 10 }))
+		).toMatchObject({
+			error: { code: 'conflict', message: /takes \d+ minutes/ }
+		});
+	});
+
+	it('knits a swatch: one practice for all that crosses in it, and the rows counted', () => {
+		const { lesson } = drafted({ swatch: PLAIT, level: 'improver', minutes: 120, people: 6 });
+		expect(codes(lesson)).toEqual([]);
+		const kinds = lesson.parts.map(({ kind }) => kind);
+		expect(kinds.filter((kind) => kind === 'practice').length).toBeGreaterThan(0);
+		expect(kinds.lastIndexOf('show')).toBeLessThan(kinds.indexOf('practice'));
+		expect(kinds).toContain('count');
+		expect(kinds.filter((kind) => kind === 'check')).toHaveLength(2);
+	});
+
+	it('does not teach again what is known, and calls things as the brief asks', () => {
+		const { lesson } = drafted({
+			swatch: PLAIT,
+			level: 'improver',
+			minutes: 120,
+			known: ['2/2 RC'],
+			names: { school: 'hold', terms: 'uk' }
+		});
+		expect(lesson.crossings.map((one) => one.name)).toEqual(['C4F']);
+		expect(lesson.swatches[0].text).toContain('p2, C4B, k2, p2');
+		expect(lesson.parts.some(({ title }) => title.startsWith('Practise'))).toBe(true);
+		expect(
+			drafted({ crossings: ['2/2 RC', 'C4F'], level: 'confident', minutes: 120 }).lesson.crossings.map(
+				(one) => one.name
+			)
+		).toEqual(['2/2 RC', '2/2 LC']);
+	});
+
+	it('is made for a machine as well, without a cable needle', () => {
+		const { lesson } = drafted({ crossings: ['2/2 RC'], level: 'confident', minutes: 60, medium: 'machine' });
+		expect(lesson.parts.find(({ kind }) => kind === 'show')).toMatchObject({ way: 'machine-tools' });
+		expect(lesson.materials.map(({ what }) => what)).toContain('two transfer tools');
+	});
+
+	it('refuses a brief that asks for nothing, for nonsense, or for rows that cannot be knitted', () => {
+		const refused = (asked: object) => {
+			const answer = run(['draft'], JSON.stringify(asked));
+			return answer.ok ? null : answer.error.code;
+		};
+		expect(refused({ level: 'beginner', minutes: 60 })).toBe('unreadable');
+		expect(refused({ crossings: ['marmalade'], level: 'beginner', minutes: 60 })).toBe('unreadable');
+		expect(refused({ crossings: ['2/2 RC'], level: 'expert', minutes: 60 })).toBe('unreadable');
+		expect(refused({ swatch: 'Cast on 8.\nRow 1: k9.', level: 'beginner', minutes: 60 })).toBe('conflict');
+		expect(refused({ crossings: ['2/2 RC'], known: ['2/2 RC'], level: 'beginner', minutes: 60 })).toBe(
+			'conflict'
+		);
+		expect(refused({ crossings: ['6/6 RC'], needles: 0, level: 'beginner', minutes: 600 })).toBe('conflict');
+	});
+});
+
+describe('a check', () => {
+	const { lesson } = drafted({ swatch: PLAIT, level: 'beginner', minutes: 170, people: 6, needles: 1 });
+	const without = (wanted: (part: Part) => boolean): Lesson => ({
+		...lesson,
+		parts: lesson.parts.filter((part) => !wanted(part))
+	});
+	const changed = (wanted: (part: Part) => boolean, fields: object): Lesson => ({
+		...lesson,
+		parts: lesson.parts.map((part) => (wanted(part) ? ({ ...part, ...fields } as Part) : part))
+	});
+	const shows = (part: Part) => part.kind === 'show';
+
+	it.each<[LessonProblemCode, Lesson]>([
+		['over-time', changed(({ id }) => id === '2', { minutes: 300 })],
+		['not-shown', without(shows)],
+		['never-practised', without(({ kind }) => kind === 'practice')],
+		['no-check', without(({ kind }) => kind === 'check')],
+		['two-schools', changed(({ id }) => id === '2', { title: 'C4B and 2/2 RC' })],
+		['beyond-level', { ...lesson, needles: 0 }],
+		['beyond-level', { ...changed(shows, { way: 'free-reach' }), yarn: 'slippery' }],
+		['material', { ...lesson, materials: [] }],
+		['no-rest', without(({ kind }) => kind === 'care')],
+		['dangling', changed(shows, { crossing: 'zz' })],
+		['dangling', changed(shows, { way: 'by-magic' })],
+		['swatch', { ...lesson, swatches: [{ ...lesson.swatches[0], text: 'Cast on 4.\nRow 1: k9.' }] }]
+	])('finds %s', (code, broken) => {
+		expect(codes(lesson)).toEqual([]);
+		const found = checkLesson(broken).problems.filter((one) => one.code === code);
+		expect(found.length).toBeGreaterThan(0);
+		for (const { severity, message } of found) {
+			expect(severity).toBe(LESSON_PROBLEMS[code]);
+			expect(message).toMatch(/^\S.*[.!?]$/);
+		}
+	});
+
+	it('puts every part on the clock, with an estimate beside the teacher’s own minutes', () => {
+		const { minutes, parts } = checkLesson(lesson);
+		expect(parts.map(({ id }) => id)).toEqual(lesson.parts.map(({ id }) => id));
+		expect(parts.at(-1)!.starts + parts.at(-1)!.minutes).toBe(minutes);
+		for (const part of lesson.parts) expect(estimateOf(lesson, part)).toBeGreaterThan(0);
+		expect(
+			estimateOf(
+				{ ...lesson, people: 20 },
+				lesson.parts.find(({ kind }) => kind === 'practice')!
+			)
+		).toBeGreaterThan(
+			estimateOf(
+				{ ...lesson, people: 2 },
+				lesson.parts.find(({ kind }) => kind === 'practice')!
+			)
+		);
+	});
+
+	it('takes a lesson from the command line, and says what is no lesson', () => {
+		expect(run(['check-lesson'], JSON.stringify(lesson))).toMatchObject({
+			ok: true,
+			value: { problems: [] }
+		});
+		expect(run(['check-lesson'], '{"format":"pond-loop/lesson@1"}')).toMatchObject({
+			error: { code: 'unreadable' }
+		});
+		expect(run(['check-lesson'], 'knit')).toMatchObject({ error: { code: 'unreadable' } });
+	});
+});

@@ -1,0 +1,44 @@
+import type { Level } from '../ways/cautions';
+
+/**
+ * How long things take in a class: one table of rates by level, shown to the teacher and hers to change. Seconds for what
+ * hands do, minutes for what is said and looked at.
+ */
+export type Rates = Readonly<Record<RateId, Readonly<Record<Level, number>>>>;
+export type RateId = (typeof RATES)[number]['id'];
+
+/** Each rate with its usual values and its words: `%` stands for the number. */
+export const RATES = [
+	{
+		id: 'stitch',
+		usual: { beginner: 6, improver: 3.5, confident: 2 },
+		says: 'A plain stitch takes % seconds'
+	},
+	{
+		id: 'movement',
+		usual: { beginner: 12, improver: 7, confident: 4 },
+		says: 'A movement of a learner’s hands in a cross takes % seconds'
+	},
+	{
+		id: 'shown',
+		usual: { beginner: 9, improver: 6, confident: 4 },
+		says: 'A movement shown to the class takes % seconds'
+	},
+	{
+		id: 'hands',
+		usual: { beginner: 0.5, improver: 0.3, confident: 0.2 },
+		says: 'Looking at one learner’s hands takes % minutes'
+	},
+	{
+		id: 'talk',
+		usual: { beginner: 3, improver: 2, confident: 1.5 },
+		says: 'Saying what is to be seen takes % minutes'
+	},
+	{
+		id: 'rest',
+		usual: { beginner: 2, improver: 2, confident: 2 },
+		says: 'A rest for the hands takes % minutes'
+	}
+] as const satisfies readonly { id: string; usual: Readonly<Record<Level, number>>; says: string }[];
+
+export const USUAL_RATES = Object.fromEntries(RATES.map(({ id, usual }) => [id, usual])) as Rates;
