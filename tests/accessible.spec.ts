@@ -66,6 +66,10 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.open(`${pond.page.url()}/rows`);
 	},
 	Lessons: (pond) => pond.open('/lessons'),
+	'Drafting a lesson': async (pond) => {
+		await pond.open('/lessons');
+		await pond.page.keyboard.press('d');
+	},
 	'a lesson': async (pond) => {
 		await demo(pond);
 		await pond.parts().getByText('Show 2/2 RC with a cable needle').click();

@@ -1,4 +1,5 @@
 import type { Part } from '$core/lesson/lesson';
+import type { PaletteKind } from '$core/lesson/palette';
 
 /** What a teacher calls each kind of part, short enough for the clock bar. */
 export const KIND_WORDS: Readonly<Record<Part['kind'], string>> = {
@@ -30,4 +31,18 @@ export const KIND_TONES: Readonly<Record<Part['kind'], 'hands' | 'eyes' | 'own' 
 	finish: 'own',
 	care: 'open',
 	note: 'open'
+};
+
+/** What a teacher adds from the palette. */
+export const PALETTE_WORDS: Readonly<Record<PaletteKind, string>> = {
+	explain: 'something to tell',
+	picture: 'a numbered picture',
+	show: 'a way to show',
+	practice: 'a practice',
+	check: 'a question',
+	mend: 'a slip and its mend',
+	count: 'rows to count',
+	care: 'a rest for the hands',
+	finish: 'finishing',
+	note: 'a note'
 };

@@ -14,7 +14,7 @@ export function changed(lesson: Lesson, change: Change): Lesson {
 		case 'set-part':
 			return {
 				...lesson,
-				parts: lesson.parts.map((part) => (part.id === change.part ? { ...part, ...change.fields } : part))
+				parts: lesson.parts.map((part) => (part.id === change.part ? withFields(part, change.fields) : part))
 			};
 		case 'move-part': {
 			const part = lesson.parts.find(({ id }) => id === change.part);
@@ -25,6 +25,16 @@ export function changed(lesson: Lesson, change: Change): Lesson {
 		case 'remove-part':
 			return { ...lesson, parts: lesson.parts.filter(({ id }) => id !== change.part) };
 	}
+}
+
+/** A part with other fields; a way and times are only for kinds that have them. */
+function withFields(
+	part: Part,
+	{ way, times, ...fields }: Extract<Change, { kind: 'set-part' }>['fields']
+): Part {
+	const shown = part.kind === 'show' && way !== undefined ? { way } : {};
+	const often = (part.kind === 'show' || part.kind === 'practice') && times !== undefined ? { times } : {};
+	return { ...part, ...fields, ...shown, ...often };
 }
 
 /** The change that takes another one back, told from the lesson before it; `null` when there is nothing to undo. */

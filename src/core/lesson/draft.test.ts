@@ -5,7 +5,10 @@ import type { Brief } from './brief';
 import { checkLesson, LESSON_PROBLEMS, type LessonProblemCode } from './check';
 import type { Draft } from './draft';
 import { estimateOf } from './estimate';
+import { changed as changedBy } from './change';
 import type { Lesson, Part } from './lesson';
+import { lessonMends } from './mend';
+import { newPart, PALETTE } from './palette';
 
 const PLAIT =
 	'Cast on 10.\nRow 1 (RS): p2, k6, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, k2, p2.\nRow 5 (RS): p2, k2, 2/2 LC, p2.\nRow 6: as they face.';
@@ -199,5 +202,63 @@ describe('a check', () => {
 			error: { code: 'unreadable' }
 		});
 		expect(run(['check-lesson'], 'knit')).toMatchObject({ error: { code: 'unreadable' } });
+	});
+});
+
+describe('a mend', () => {
+	const { lesson } = drafted({
+		crossings: ['2/2 RC', '2/2 LC'],
+		level: 'improver',
+		minutes: 120,
+		people: 6,
+		needles: 1
+	});
+	const broken: Partial<Record<LessonProblemCode, Lesson>> = {
+		'over-time': { ...lesson, minutes: lesson.parts.reduce((sum, part) => sum + part.minutes, 0) - 10 },
+		'not-shown': { ...lesson, parts: lesson.parts.filter(({ kind }) => kind !== 'show') },
+		'never-practised': { ...lesson, parts: lesson.parts.filter(({ kind }) => kind !== 'practice') },
+		'no-check': { ...lesson, parts: lesson.parts.filter(({ kind }) => kind !== 'check') },
+		'beyond-level': { ...lesson, needles: 0 },
+		material: { ...lesson, materials: [] },
+		'no-rest': { ...lesson, parts: lesson.parts.filter(({ kind }) => kind !== 'care') },
+		dangling: { ...lesson, crossings: lesson.crossings.slice(1) }
+	};
+
+	it.each(Object.entries(broken) as [LessonProblemCode, Lesson][])(
+		'of %s, pressed again and again, mends it',
+		(code, start) => {
+			let now = start;
+			for (let presses = 0; presses < 20; presses++) {
+				const checked = checkLesson(now);
+				const problem = checked.problems.find((one) => one.code === code);
+				if (!problem) break;
+				const [mend] = lessonMends(now, checked, problem, `new-${presses}`);
+				expect(mend?.says).toBeTruthy();
+				now = mend.changes.reduce(changedBy, now);
+			}
+			expect(codes(start)).toContain(code);
+			expect(codes(now)).not.toContain(code);
+		}
+	);
+});
+
+describe('the palette', () => {
+	it('makes a part of every kind that the lesson has something for, on the clock', () => {
+		const { lesson } = drafted({ swatch: PLAIT, level: 'improver', minutes: 120 });
+		for (const kind of PALETTE) {
+			const part = newPart(lesson, kind, 'fresh', 'b')!;
+			expect(part).toMatchObject({ id: 'fresh', kind });
+			expect(part.minutes).toBeGreaterThan(0);
+			expect(codes({ ...lesson, minutes: 600, parts: [...lesson.parts, part] })).not.toContain('dangling');
+		}
+		const empty = { ...lesson, crossings: [], swatches: [] };
+		expect(PALETTE.filter((kind) => newPart(empty, kind, 'x') === null)).toEqual([
+			'picture',
+			'show',
+			'practice',
+			'check',
+			'mend',
+			'count'
+		]);
 	});
 });

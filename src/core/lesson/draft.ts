@@ -15,6 +15,7 @@ import { estimateOf } from './estimate';
 import { minutesOf, type Lesson, type LessonCrossing, type Part } from './lesson';
 import { madeWays } from './made';
 import { needsOf } from './materials';
+import { frontsOf } from './palette';
 
 /** A lesson drafted to the clock, with the reason of each part, and what is left for another day. */
 export interface Draft {
@@ -302,14 +303,13 @@ class Composer {
 	}
 
 	#asked({ id, name, crossing }: Lesson['crossings'][number]): void {
-		const front = [...new Set(crossing.over.map(([over]) => over))].sort((a, b) => a - b);
 		this.#part(
 			{
 				kind: 'check',
 				crossing: id,
 				title: `Ask: ${name}`,
 				question: `Which stitches lie in front in ${name}?`,
-				answer: `${front.join(', ')}: they pass over the others, counted from the tip of the needle.`
+				answer: frontsOf(crossing)
 			},
 			'A question shows who has seen it.'
 		);

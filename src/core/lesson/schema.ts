@@ -79,6 +79,13 @@ export const lessonCrossingShape = z.readonly(
 	z.object({ id, name: line, crossing: crossingShape, saying: z.optional(text) })
 );
 
+const yarn = z.enum(['grippy', 'plain', 'slippery']);
+const needles = z.union([z.literal(0), z.literal(1), z.literal(2)]);
+const people = z.number().check(z.int(), z.minimum(0), z.maximum(999));
+const materials = z.readonly(
+	z.array(z.object({ what: line, why: z.optional(line), amount: z.optional(line) })).check(z.maxLength(200))
+);
+
 /** The shape of `pond-loop/lesson@1`. `starts` is local time, `2026-11-26T19:00`. */
 export const lessonShape = z.readonly(
 	z.object({
@@ -87,11 +94,11 @@ export const lessonShape = z.readonly(
 		level: levelShape,
 		medium: z.enum(['hand', 'brioche', 'double', 'double-front', 'machine', 'loom']),
 		minutes,
-		people: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(999))),
-		leftHanded: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(999))),
+		people: z.optional(people),
+		leftHanded: z.optional(people),
 		starts: z.optional(z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/))),
-		yarn: z.optional(z.enum(['grippy', 'plain', 'slippery'])),
-		needles: z.optional(z.union([z.literal(0), z.literal(1), z.literal(2)])),
+		yarn: z.optional(yarn),
+		needles: z.optional(needles),
 		names: z.optional(
 			z.object({
 				school: z.enum(['over', 'hold', 'held', 'lean', 'words']),
@@ -100,11 +107,7 @@ export const lessonShape = z.readonly(
 		),
 		crossings: z.readonly(z.array(lessonCrossingShape).check(z.maxLength(100))),
 		swatches: z.readonly(z.array(z.object({ id, title: line, text })).check(z.maxLength(100))),
-		materials: z.readonly(
-			z
-				.array(z.object({ what: line, why: z.optional(line), amount: z.optional(line) }))
-				.check(z.maxLength(200))
-		),
+		materials,
 		parts: z.readonly(z.array(partShape).check(z.maxLength(400))),
 		homework: z.optional(text)
 	})
@@ -118,13 +121,20 @@ export const lessonFieldsShape = z.readonly(
 			level: levelShape,
 			minutes,
 			starts: z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/)),
-			homework: text
+			homework: text,
+			people,
+			leftHanded: people,
+			yarn,
+			needles,
+			materials
 		})
 	)
 );
 
-/** What a change may set of a part: the fields that every kind has. */
-export const partFieldsShape = z.readonly(z.partial(z.strictObject({ title: line, minutes, text })));
+/** What a change may set of a part: the fields that every kind has, and how a crossing is shown. */
+export const partFieldsShape = z.readonly(
+	z.partial(z.strictObject({ title: line, minutes, text, way: line, times }))
+);
 
 /** One small change to a lesson. `after` names the part it comes behind, `null` puts it first. */
 export const changeShape = z.discriminatedUnion('kind', [

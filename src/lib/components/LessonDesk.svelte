@@ -2,11 +2,16 @@
 	import { resolve } from '$app/paths';
 	import { onMount, tick, untrack } from 'svelte';
 	import Play from '@lucide/svelte/icons/play';
+	import { checkLesson } from '$core/lesson/check';
 	import type { Lesson } from '$core/lesson/lesson';
+	import { newPart, PALETTE, type PaletteKind } from '$core/lesson/palette';
 	import { newId } from '$lib/id';
 	import { useKeys } from '$lib/keys.svelte';
 	import { AT_THE_END, OpenLesson } from '$lib/lesson.svelte';
+	import { PALETTE_WORDS } from '$lib/parts';
 	import ClockBar from './ClockBar.svelte';
+	import ChecksPanel from './lesson/ChecksPanel.svelte';
+	import MaterialsPanel from './lesson/MaterialsPanel.svelte';
 	import LessonHead from './LessonHead.svelte';
 	import PartDesk from './PartDesk.svelte';
 	import PartList from './PartList.svelte';
@@ -31,18 +36,38 @@
 			desk.scrollIntoView({ behavior: 'smooth' });
 	}
 
-	async function addNote() {
-		const id = newId();
-		open.change({
-			kind: 'add-part',
-			part: { id, kind: 'note', title: 'A note', minutes: 2, text: '' },
-			after: part?.id ?? AT_THE_END
-		});
-		choose(id);
+	async function add(kind: PaletteKind) {
+		const about = part && 'crossing' in part ? part.crossing : undefined;
+		const fresh = newPart(lesson, kind, newId(), about);
+		if (!fresh) return;
+		open.change({ kind: 'add-part', part: fresh, after: part?.id ?? AT_THE_END });
+		choose(fresh.id);
 		await tick();
 		const title = desk?.querySelector<HTMLInputElement>('input[name="title"]');
 		title?.focus();
 		title?.select();
+	}
+	const addNote = () => add('note');
+	const addable = $derived(PALETTE.filter((kind) => newPart(lesson, kind, 'new') !== null));
+
+	// Checks play every way there is, so they wait until the typing rests.
+	let checked = $state.raw(untrack(() => checkLesson(props.lesson)));
+	$effect(() => {
+		const now = lesson;
+		const timer = setTimeout(() => (checked = checkLesson(now)), 200);
+		return () => clearTimeout(timer);
+	});
+	const estimate = $derived(part && checked.parts.find(({ id }) => id === part.id)?.estimate);
+
+	function duplicate() {
+		if (!part) return;
+		const id = newId();
+		open.change({
+			kind: 'add-part',
+			part: { ...part, id, title: `${part.title}, again`.slice(0, 200) },
+			after: part.id
+		});
+		choose(id);
 	}
 
 	function move(by: -1 | 1) {
@@ -100,11 +125,26 @@
 	{:else}
 		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} /></div>
 		<div
-			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] xl:grid-cols-[21rem_minmax(0,1fr)_14.5rem]"
+			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] xl:grid-cols-[21rem_minmax(0,1fr)_17rem]"
 		>
 			<section aria-label="Parts">
 				<PartList {open} {chosen} onchoose={choose} />
 				<p class="mt-4 flex flex-wrap gap-3">
+					<label>
+						<span class="sr-only">Add a part behind the chosen one</span>
+						<select
+							class="press press-quiet"
+							value=""
+							onchange={(event) => {
+								const kind = event.currentTarget.value as PaletteKind;
+								event.currentTarget.value = '';
+								void add(kind);
+							}}
+						>
+							<option value="" disabled>Add a part …</option>
+							{#each addable as kind (kind)}<option value={kind}>{PALETTE_WORDS[kind]}</option>{/each}
+						</select>
+					</label>
 					<button type="button" class="press press-quiet" onclick={addNote}>
 						Add a note <kbd class="key-cap hidden sm:inline-block">N</kbd>
 					</button>
@@ -123,25 +163,18 @@
 							{part}
 							first={index === 0}
 							last={index === lesson.parts.length - 1}
+							{estimate}
+							onduplicate={duplicate}
 							onmove={move}
 							onremove={remove}
 						/>
 					{/key}
 				{/if}
 			</section>
-			{#if lesson.materials.length > 0}
-				<section aria-label="To bring" class="lg:col-start-2 xl:col-start-3">
-					<h2 class="mb-1.5 text-xl">To bring</h2>
-					<ul class="divide-y divide-hairline">
-						{#each lesson.materials as { what, why, amount } (what)}
-							<li class="py-2.5 leading-snug">
-								<span class="font-semibold">{what}</span>{amount ? `, ${amount}` : ''}
-								{#if why}<span class="block text-sm text-quiet">{why}</span>{/if}
-							</li>
-						{/each}
-					</ul>
-				</section>
-			{/if}
+			<div class="grid content-start gap-7 lg:col-start-2 xl:col-start-3">
+				<ChecksPanel {open} {checked} onchoose={choose} />
+				<MaterialsPanel {open} />
+			</div>
 		</div>
 	{/if}
 </div>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
+	import Copy from '@lucide/svelte/icons/copy';
 	import Trash2 from '@lucide/svelte/icons/trash';
 	import { crossingOf, type Part } from '$core/lesson/lesson';
 	import type { OpenLesson } from '$lib/lesson.svelte';
@@ -13,6 +14,8 @@
 		part,
 		first,
 		last,
+		estimate,
+		onduplicate,
 		onmove,
 		onremove
 	}: {
@@ -20,6 +23,9 @@
 		part: Part;
 		first: boolean;
 		last: boolean;
+		/** minutes it takes by the table of rates */
+		estimate: number | undefined;
+		onduplicate: () => void;
 		onmove: (by: -1 | 1) => void;
 		onremove: () => void;
 	} = $props();
@@ -46,7 +52,22 @@
 				oninput={(event) => set({ title: event.currentTarget.value })}
 			/>
 		</label>
-		<MinutesField label="Minutes" value={part.minutes} least={0} wide onset={(minutes) => set({ minutes })} />
+		<div>
+			<MinutesField
+				label="Minutes"
+				value={part.minutes}
+				least={0}
+				wide
+				onset={(minutes) => set({ minutes })}
+			/>
+			{#if estimate !== undefined && estimate !== part.minutes}
+				<button
+					type="button"
+					class="mt-1 min-h-8 text-sm underline underline-offset-3"
+					onclick={() => set({ minutes: estimate })}>about {estimate}: take it</button
+				>
+			{/if}
+		</div>
 	</div>
 
 	<PartView lesson={open.lesson} {part} />
@@ -77,6 +98,9 @@
 		</button>
 		<button type="button" class="press press-quiet" disabled={last} onclick={() => onmove(1)}>
 			<ArrowDown size={19} aria-hidden="true" /> Later
+		</button>
+		<button type="button" class="press press-quiet" onclick={onduplicate}>
+			<Copy size={18} aria-hidden="true" /> Once more
 		</button>
 		<button type="button" class="press press-quiet" onclick={onremove}>
 			<Trash2 size={18} aria-hidden="true" /> Remove

@@ -4,8 +4,11 @@
 	import Trash2 from '@lucide/svelte/icons/trash';
 	import { newId } from '$lib/id';
 	import { posted } from '$lib/post';
+	import type { Lesson } from '$core/lesson/lesson';
 	import ClockBar from '$lib/components/ClockBar.svelte';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
+	import Dialog from '$lib/components/Dialog.svelte';
+	import DraftForm from '$lib/components/lesson/DraftForm.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import UndoBar from '$lib/components/UndoBar.svelte';
 	import { useKeys } from '$lib/keys.svelte';
@@ -14,6 +17,7 @@
 
 	let title = $state('');
 	let trouble = $state<string | null>(null);
+	let drafting = $state(false);
 	let removed = $state.raw<{ id: string; title: string } | null>(null);
 	let field: HTMLInputElement;
 
@@ -22,6 +26,13 @@
 		const id = newId();
 		trouble = await posted('/api/lessons', { lesson: id, title: title.trim() || 'A new lesson' });
 		if (!trouble) await goto(resolve('/lessons/[id]', { id }));
+	}
+
+	async function keep(lesson: Lesson) {
+		const id = newId();
+		trouble = await posted('/api/lessons', { lesson: id, title: lesson.title, document: lesson });
+		if (!trouble) await goto(resolve('/lessons/[id]', { id }));
+		else drafting = false;
 	}
 
 	async function remove(lesson: { id: string; title: string }, away: boolean) {
@@ -45,7 +56,10 @@
 		starts: starts ?? undefined
 	});
 
-	useKeys([{ key: 'n', cap: 'N', says: 'name a new lesson', run: () => field.focus() }]);
+	useKeys([
+		{ key: 'n', cap: 'N', says: 'name a new lesson', run: () => field.focus() },
+		{ key: 'd', cap: 'D', says: 'draft a lesson', run: () => (drafting = true) }
+	]);
 </script>
 
 <svelte:head><title>Lessons · Pond Loop</title></svelte:head>
@@ -64,7 +78,10 @@
 				placeholder="Ropes for bench cushions"
 			/>
 		</label>
-		<button class="press press-main">Make it <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button>
+		<button class="press">Make it <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button>
+		<button type="button" class="press press-main" onclick={() => (drafting = true)}>
+			Draft one <kbd class="key-cap hidden sm:inline-block">D</kbd>
+		</button>
 		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
 	</form>
 
@@ -124,6 +141,10 @@
 </div>
 
 <PondEdge />
+
+<Dialog title="Draft a lesson" wide bind:open={drafting}>
+	<DraftForm swatches={data.swatches} onkeep={keep} />
+</Dialog>
 
 {#if removed}
 	<UndoBar

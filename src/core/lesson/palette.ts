@@ -1,0 +1,92 @@
+import { madeWays } from './made';
+import type { Lesson, Part } from './lesson';
+import { estimateOf } from './estimate';
+
+/** Kinds of part that can be added by themselves; those about a crossing need a lesson that has one. */
+export const PALETTE = [
+	'explain',
+	'picture',
+	'show',
+	'practice',
+	'check',
+	'mend',
+	'count',
+	'care',
+	'finish',
+	'note'
+] as const;
+export type PaletteKind = (typeof PALETTE)[number];
+
+/** A new part of some kind, about a crossing of the lesson, with the minutes it takes; `null` where the lesson has nothing it could be about. */
+export function newPart(lesson: Lesson, kind: PaletteKind, id: string, about?: string): Part | null {
+	const part = partOf(lesson, kind, id, about);
+	return part && { ...part, minutes: estimateOf(lesson, part) };
+}
+
+function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): Part | null {
+	const taught = lesson.crossings.find((one) => one.id === about) ?? lesson.crossings.at(0);
+	const swatch = lesson.swatches.at(0);
+	const uk = lesson.names?.terms === 'uk';
+	const common = { id, minutes: 0 };
+	switch (kind) {
+		case 'explain':
+			return { ...common, kind, title: 'Tell', text: '' };
+		case 'care':
+			return {
+				...common,
+				kind,
+				title: 'A rest for the hands',
+				text: 'Loose grip, a stretch of fingers and wrists. Stop at pain; pain that stays is for a doctor or hand therapist.'
+			};
+		case 'finish':
+			return { ...common, kind, title: 'Bind off, soak, pin out', text: '' };
+		case 'note':
+			return { ...common, kind, title: 'A note', text: '' };
+		case 'count':
+			return swatch
+				? { ...common, kind, swatch: swatch.id, title: 'Where am I? Read the rows off the cloth' }
+				: null;
+	}
+	if (!taught) return null;
+	const { id: crossing, name } = taught;
+	switch (kind) {
+		case 'picture':
+			return { ...common, kind, crossing, title: `${name} in numbers` };
+		case 'show': {
+			const way = madeWays(taught.crossing, lesson).find(
+				({ needles, cautions }) => needles <= (lesson.needles ?? 2) && cautions.length === 0
+			);
+			const chosen = way ?? madeWays(taught.crossing, lesson)[0];
+			return chosen
+				? {
+						...common,
+						kind,
+						crossing,
+						way: chosen.id,
+						times: 2,
+						yarnHands: 'both',
+						title: `Show ${name}: ${chosen.title.toLowerCase()}`
+					}
+				: null;
+		}
+		case 'practice':
+			return { ...common, kind, crossing, times: 4, title: `${uk ? 'Practise' : 'Practice'}: ${name}` };
+		case 'check':
+			return {
+				...common,
+				kind,
+				crossing,
+				title: `Ask: ${name}`,
+				question: `Which stitches lie in front in ${name}?`,
+				answer: frontsOf(taught.crossing)
+			};
+		case 'mend':
+			return { ...common, kind, crossing, slip: 'wrong-hold', title: `When ${name} goes wrong` };
+	}
+}
+
+/** Which stitches of a crossing pass over others, in words. */
+export function frontsOf({ over }: Lesson['crossings'][number]['crossing']): string {
+	const front = [...new Set(over.map(([one]) => one))].sort((a, b) => a - b);
+	return `${front.join(', ')}: they pass over the others, counted from the tip of the needle.`;
+}

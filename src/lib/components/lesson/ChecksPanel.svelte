@@ -1,0 +1,65 @@
+<script lang="ts">
+	import Check from '@lucide/svelte/icons/check';
+	import type { Checked } from '$core/lesson/check';
+	import { lessonMends, type LessonMend } from '$core/lesson/mend';
+	import { newId } from '$lib/id';
+	import type { OpenLesson } from '$lib/lesson.svelte';
+
+	/** What is wrong with the lesson, each with its mend to press; or, when nothing is, what was looked at. */
+	let { open, checked, onchoose }: { open: OpenLesson; checked: Checked; onchoose: (id: string) => void } =
+		$props();
+
+	const LOOKED_AT = [
+		'It fits the class.',
+		'Every cross is shown before it is practised, counted or mended.',
+		'Every cross is practised, and asked about.',
+		'No way is beyond the level, the yarn or the needles there are.',
+		'Names are of one school.',
+		'All that is needed is on the list.',
+		'No half hour goes by without a rest.',
+		'Swatches can be knitted, and nothing points to what is not there.'
+	];
+	const titleOf = (id: string) => open.lesson.parts.find((part) => part.id === id)?.title ?? '';
+
+	function mend({ says, changes }: LessonMend) {
+		for (const [i, change] of changes.entries())
+			open.change(change, i === changes.length - 1 ? { said: `${says}: done.` } : {});
+	}
+</script>
+
+<section aria-label="Checks" data-testid="checks">
+	<h2 class="mb-1.5 text-xl">{checked.problems.length === 0 ? 'All clear' : 'To look at'}</h2>
+	{#if checked.problems.length === 0}
+		<ul class="grid gap-1.5">
+			{#each LOOKED_AT as line (line)}
+				<li class="flex gap-2 leading-snug">
+					<Check size={18} class="mt-0.5 shrink-0 text-success" aria-hidden="true" />{line}
+				</li>
+			{/each}
+		</ul>
+	{:else}
+		<ul class="divide-y divide-hairline">
+			{#each checked.problems as problem, i (`${problem.code} ${problem.part} ${i}`)}
+				<li class="grid gap-1.5 py-3 leading-snug">
+					<p class={problem.severity === 'error' ? 'font-semibold text-error' : ''}>{problem.message}</p>
+					<p class="flex flex-wrap gap-x-4 gap-y-1">
+						{#each lessonMends(open.lesson, checked, problem, newId()) as one (one.says)}
+							<button
+								type="button"
+								class="min-h-8 text-left font-semibold underline underline-offset-3"
+								onclick={() => mend(one)}>{one.says}</button
+							>
+						{/each}
+						{#if problem.part && titleOf(problem.part)}
+							<button
+								type="button"
+								class="min-h-8 text-left underline underline-offset-3"
+								onclick={() => onchoose(problem.part!)}>Go to the part</button
+							>
+						{/if}
+					</p>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</section>

@@ -1,0 +1,150 @@
+<script lang="ts">
+	import { parseBrief } from '$core/formats/lesson';
+	import { draftLesson } from '$core/lesson/draft';
+	import type { Lesson } from '$core/lesson/lesson';
+	import Choices from '$lib/components/Choices.svelte';
+	import MinutesField from '$lib/components/MinutesField.svelte';
+
+	/** From crossings or a swatch, a level and a time: a whole lesson, each part with its reason. */
+	let {
+		swatches,
+		onkeep
+	}: {
+		swatches: readonly { id: string; title: string; text: string }[];
+		onkeep: (lesson: Lesson) => void;
+	} = $props();
+
+	let crossings = $state('2/2 RC, 2/2 LC');
+	let known = $state('');
+	let swatch = $state('');
+	let level = $state<Lesson['level']>('beginner');
+	let minutes = $state(90);
+	let people = $state(8);
+	let yarn = $state<'grippy' | 'plain' | 'slippery'>('plain');
+	let needles = $state<'0' | '1' | '2'>('1');
+
+	const listed = (text: string) =>
+		text
+			.split(/[,;\n]/)
+			.map((name) => name.trim())
+			.filter(Boolean);
+	const draft = $derived.by(() => {
+		const rows = swatches.find(({ id }) => id === swatch)?.text;
+		const brief = parseBrief({
+			...(rows === undefined ? { crossings: listed(crossings) } : { swatch: rows }),
+			known: listed(known),
+			level,
+			minutes,
+			people,
+			yarn,
+			needles: Number(needles)
+		});
+		return brief.ok ? draftLesson(brief.value) : brief;
+	});
+
+	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
+	function next() {
+		if (!draft.ok) return;
+		known = [...listed(known), ...draft.value.lesson.crossings.map(({ name }) => name)].join(', ');
+		crossings = draft.value.left.join(', ');
+		swatch = '';
+	}
+</script>
+
+<form
+	class="grid gap-x-8 gap-y-5 md:grid-cols-2"
+	onsubmit={(event) => {
+		event.preventDefault();
+		if (draft.ok) onkeep(draft.value.lesson);
+	}}
+>
+	<div class="grid content-start gap-4">
+		{#if swatches.length > 0}
+			<Choices
+				label="From"
+				value={swatch}
+				choices={[
+					{ value: '', label: 'crosses by name' },
+					...swatches.map(({ id, title }) => ({ value: id, label: title }))
+				]}
+				onchoose={(value) => (swatch = value)}
+			/>
+		{/if}
+		{#if swatch === ''}
+			<label class="grid gap-1">
+				<span class="text-quiet">Crosses to teach, with commas between</span>
+				<textarea class="field min-h-20 font-mono" bind:value={crossings} spellcheck="false"></textarea>
+			</label>
+		{/if}
+		<label class="grid gap-1">
+			<span class="text-quiet">Known already</span>
+			<input class="field font-mono" bind:value={known} autocomplete="off" spellcheck="false" />
+		</label>
+		<div class="flex flex-wrap items-end gap-x-5 gap-y-3">
+			<Choices
+				label="For"
+				value={level}
+				choices={[
+					{ value: 'beginner', label: 'beginners' },
+					{ value: 'improver', label: 'improvers' },
+					{ value: 'confident', label: 'confident knitters' }
+				]}
+				onchoose={(value) => (level = value)}
+			/>
+			<MinutesField label="minutes" value={minutes} least={1} onset={(value) => (minutes = value)} />
+			<label class="flex items-center gap-2">
+				<input class="field w-20!" type="number" min="0" max="999" bind:value={people} />
+				<span class="text-quiet">people</span>
+			</label>
+			<Choices
+				label="Yarn"
+				value={yarn}
+				choices={[
+					{ value: 'grippy', label: 'grippy' },
+					{ value: 'plain', label: 'plain' },
+					{ value: 'slippery', label: 'slippery' }
+				]}
+				onchoose={(value) => (yarn = value)}
+			/>
+			<Choices
+				label="Cable needles each"
+				value={needles}
+				choices={(['0', '1', '2'] as const).map((value) => ({ value, label: value }))}
+				onchoose={(value) => (needles = value)}
+			/>
+		</div>
+	</div>
+	<div class="grid content-start gap-3" aria-live="polite" data-testid="draft">
+		{#if draft.ok}
+			<p class="font-serif text-xl font-medium">
+				{draft.value.minutes} of {minutes} minutes, {draft.value.lesson.parts.length} parts
+			</p>
+			<!-- A long list scrolls, so the keyboard must be able to come to it. -->
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+			<ol
+				tabindex="0"
+				aria-label="Parts of the draft"
+				class="max-h-80 divide-y divide-hairline overflow-y-auto pr-2"
+			>
+				{#each draft.value.lesson.parts as part, i (part.id)}
+					<li class="grid grid-cols-[4.4rem_1fr] py-1.5">
+						<span class="text-quiet">{part.minutes} min</span>
+						<span>{part.title}<span class="block text-sm text-quiet">{draft.value.why[i].because}</span></span
+						>
+					</li>
+				{/each}
+			</ol>
+			{#if draft.value.left.length > 0}
+				<p>
+					For another day: <strong>{draft.value.left.join(', ')}</strong>.
+					<button type="button" class="font-semibold underline underline-offset-3" onclick={next}
+						>Draft that one</button
+					>
+				</p>
+			{/if}
+		{:else}
+			<p role="alert" class="font-semibold text-error">{draft.error.message}</p>
+		{/if}
+		<div><button class="press press-main" disabled={!draft.ok}>Keep this lesson</button></div>
+	</div>
+</form>
