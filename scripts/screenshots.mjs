@@ -65,6 +65,12 @@ const VIEWS = {
 		}
 	},
 	lessons: { come: (page) => open(page, '/lessons') },
+	draft: {
+		async come(page) {
+			await open(page, '/lessons');
+			await page.keyboard.press('d');
+		}
+	},
 	lesson: {
 		async come(page, lesson) {
 			await open(page, lesson);

@@ -45,8 +45,9 @@
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
 	function next() {
 		if (!draft.ok) return;
-		known = [...listed(known), ...draft.value.lesson.crossings.map(({ name }) => name)].join(', ');
-		crossings = draft.value.left.join(', ');
+		const { lesson, left } = draft.value;
+		known = [...listed(known), ...lesson.crossings.map(({ name }) => name)].join(', ');
+		crossings = left.join(', ');
 		swatch = '';
 	}
 </script>
