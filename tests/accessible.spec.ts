@@ -133,7 +133,8 @@ for (const [name, come] of Object.entries(VIEWS)) {
 		]) {
 			await page.setViewportSize({ width, height });
 			await come(pond);
-			for (const theme of ['day', 'evening']) {
+			// What a narrow page shows in the evening has the colours of a wide one.
+			for (const theme of width > 1000 ? ['day', 'evening'] : ['day']) {
 				await page.evaluate((chosen) => (document.documentElement.dataset.theme = chosen), theme);
 				const axe = new AxeBuilder({ page })
 					.exclude('svg[role=img] > *')

@@ -87,3 +87,66 @@ test.describe('a draft', () => {
 		await pond.expectParts('A note first', 'A rest for the hands', 'A rest for the hands, again');
 	});
 });
+
+test('a swatch put into a lesson is followed: what changes there is offered here', async ({ pond, page }) => {
+	await pond.open('/swatches');
+	await page.keyboard.press('n');
+	await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
+	const swatch = page.url();
+	const rows = page.getByRole('textbox', { name: 'Written rows' });
+	await rows.waitFor();
+	await page.getByRole('button', { name: 'Files', exact: true }).click();
+	await page.getByRole('button', { name: 'Put into a lesson' }).click();
+	await page.getByLabel('Or a new lesson').fill('Follows its swatch');
+	await page.keyboard.press('Enter');
+	await page.getByRole('link', { name: 'Open the lesson' }).click();
+	await pond.expectParts('Knit together: A new swatch');
+	await expect(page.getByText('was changed since')).toHaveCount(0);
+	const lesson = page.url();
+	await pond.saved();
+	await pond.open(swatch);
+	await rows.click();
+	await page.keyboard.press('Control+End');
+	await page.keyboard.type('Row 3 (RS): p2, 2/2 RC, p2.');
+	await pond.saved();
+	await pond.open(lesson);
+	await expect(page.getByText('“A new swatch” was changed since this lesson took its rows.')).toBeVisible();
+	await page.getByText('What is other now').click();
+	await expect(page.getByText('Row 3 (RS): p2, 2/2 RC, p2.')).toBeVisible();
+	await page.getByRole('button', { name: 'Take the new rows' }).press('Enter');
+	await expect(page.getByText('was changed since')).toHaveCount(0);
+	await pond.saved();
+	await page.reload();
+	await expect(page.getByText('was changed since')).toHaveCount(0);
+});
+
+test('a part is split and joined, and shown in another way', async ({ pond, page }) => {
+	await pond.open('/lessons');
+	await page.keyboard.press('d');
+	await page.getByRole('dialog').getByLabel('Crosses to teach').fill('2/2 RC');
+	await page.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
+	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	const count = await pond.parts().count();
+	await pond.parts().filter({ hasText: 'Practice: 2/2 RC' }).first().getByRole('button').first().click();
+	await page.getByRole('button', { name: 'Split' }).click();
+	await expect(pond.parts()).toHaveCount(count + 1);
+	await page.keyboard.press('ArrowUp');
+	await page.getByRole('button', { name: 'Join the next to it' }).click();
+	await expect(pond.parts()).toHaveCount(count);
+	await pond
+		.parts()
+		.filter({ hasText: 'Show 2/2 RC with a cable needle' })
+		.getByRole('button')
+		.first()
+		.click();
+	await page.getByLabel('Shown').selectOption({ index: 1 });
+	await expect(page.getByTestId('checks')).toContainText('All clear');
+	await page.getByText('The class', { exact: true }).click();
+	await page.getByLabel('Cable needles each').selectOption('0');
+	await expect(page.getByTestId('checks')).toContainText(/It takes 1 cable needle; there are 0 for each/);
+	await page
+		.getByTestId('checks')
+		.getByRole('button', { name: /^Show it so/ })
+		.click();
+	await expect(page.getByTestId('checks')).toContainText('All clear');
+});

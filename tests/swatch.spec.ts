@@ -105,6 +105,24 @@ deskTest.describe('a swatch', () => {
 		}
 	);
 
+	deskTest(
+		'takes every key as it is typed, offers names, and mends what is typed wrong',
+		async ({ desk, page }) => {
+			await desk.write('Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2: as they face.\n');
+			await desk.rows().click();
+			await desk.press('Control+End');
+			await page.keyboard.type('Row 3 (RS): p2, 2/2 R');
+			await expect(page.getByRole('listbox')).toContainText('2/2 RC');
+			await desk.press('Escape');
+			await page.keyboard.type('C, p2. Row 4: we, fly, zzz, mm++--cl');
+			await expect
+				.poll(() => desk.text())
+				.toContain('Row 3 (RS): p2, 2/2 RC, p2. Row 4: we, fly, zzz, mm++--cl');
+			await expect(page.getByRole('dialog')).toHaveCount(0);
+			await expect(page.getByTestId('done')).toHaveText('0 rows done');
+		}
+	);
+
 	deskTest('lets a cross be dragged, along its row and to another', async ({ desk, page }) => {
 		await desk.write(ROWS);
 		await expect(page.getByTestId('cloth').getByRole('img')).toHaveAccessibleName(/12 stitches · 6 rows/);

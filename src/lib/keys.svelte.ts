@@ -17,7 +17,8 @@ export const keysHere = () => sheet;
 
 /** True where a key is meant for typing, or for a dialog that lies over the page. */
 function isBusy(event: KeyboardEvent): boolean {
-	const target = event.target as HTMLElement | null;
+	// The editor of rows lives in a shadow root, of which the event itself only shows the host.
+	const target = event.composedPath().at(0) as HTMLElement | undefined;
 	return (
 		event.defaultPrevented ||
 		target?.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]') !=

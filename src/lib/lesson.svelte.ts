@@ -113,5 +113,30 @@ export function picturePart(name: string, crossing: Crossing, where: string): Ch
 	};
 }
 
+/** The changes that put a swatch of the teacher's into a lesson: its rows, and a part that knits them together. */
+export function swatchParts(swatch: {
+	readonly id: string;
+	readonly title: string;
+	readonly text: string;
+}): Change[] {
+	return [
+		{ kind: 'put-swatch', swatch },
+		{
+			kind: 'add-part',
+			part: {
+				id: newId(),
+				kind: 'swatch',
+				swatch: swatch.id,
+				title: `Knit together: ${swatch.title}`.slice(0, 200),
+				minutes: SWATCH_MINUTES
+			},
+			after: AT_THE_END
+		}
+	];
+}
+
+/** Minutes of a swatch before anybody has looked at its estimate. */
+const SWATCH_MINUTES = 15;
+
 /** No part has this id, so what comes after it goes to the end. */
 export const AT_THE_END = 'end';

@@ -22,6 +22,7 @@
 	import StepPlayer from '$lib/components/StepPlayer.svelte';
 	import WaysPanel from '$lib/components/WaysPanel.svelte';
 	import { useKeys } from '$lib/keys.svelte';
+	import { picturePart, showPart } from '$lib/lesson.svelte';
 	import { OpenMemory } from '$lib/memory.svelte';
 	import { getSettings } from '$lib/settings.svelte';
 	import { GUTTER, Subject } from '$lib/subject.svelte';
@@ -244,9 +245,15 @@
 	<PutIntoLesson
 		lessons={data.lessons}
 		name={subject.name}
-		crossing={lessonWay ? subject.crossing : subject.plain}
-		way={lessonWay}
-		where={MEDIUM_NAMES[subject.read.medium].toLowerCase()}
+		says={lessonWay
+			? `${lessonWay.title}, ${lessonWay.movements} moves.`
+			: 'As a numbered picture, before and after.'}
+		changes={() => [
+			lessonWay
+				? showPart(subject.name, subject.crossing, lessonWay)
+				: picturePart(subject.name, subject.plain, MEDIUM_NAMES[subject.read.medium].toLowerCase())
+		]}
+		stay="Stay at the Bench"
 		onput={() => (adding = false)}
 	/>
 </Dialog>

@@ -22,6 +22,11 @@ export function changed(lesson: Lesson, change: Change): Lesson {
 			const rest = lesson.parts.filter(({ id }) => id !== change.part);
 			return { ...lesson, parts: inserted(rest, part, change.after) };
 		}
+		case 'put-swatch': {
+			const has = lesson.swatches.some(({ id }) => id === change.swatch.id);
+			const put = lesson.swatches.map((swatch) => (swatch.id === change.swatch.id ? change.swatch : swatch));
+			return { ...lesson, swatches: has ? put : [...lesson.swatches, change.swatch] };
+		}
 		case 'remove-part':
 			return { ...lesson, parts: lesson.parts.filter(({ id }) => id !== change.part) };
 	}

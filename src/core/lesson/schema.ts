@@ -79,6 +79,9 @@ export const lessonCrossingShape = z.readonly(
 	z.object({ id, name: line, crossing: crossingShape, saying: z.optional(text) })
 );
 
+/** Rows that a lesson knits; the id of a swatch of the teacher's, where they come from one. */
+export const lessonSwatchShape = z.readonly(z.object({ id, title: line, text }));
+
 const yarn = z.enum(['grippy', 'plain', 'slippery']);
 const needles = z.union([z.literal(0), z.literal(1), z.literal(2)]);
 const people = z.number().check(z.int(), z.minimum(0), z.maximum(999));
@@ -106,7 +109,7 @@ export const lessonShape = z.readonly(
 			})
 		),
 		crossings: z.readonly(z.array(lessonCrossingShape).check(z.maxLength(100))),
-		swatches: z.readonly(z.array(z.object({ id, title: line, text })).check(z.maxLength(100))),
+		swatches: z.readonly(z.array(lessonSwatchShape).check(z.maxLength(100))),
 		materials,
 		parts: z.readonly(z.array(partShape).check(z.maxLength(400))),
 		homework: z.optional(text)
@@ -148,5 +151,7 @@ export const changeShape = z.discriminatedUnion('kind', [
 	}),
 	z.strictObject({ kind: z.literal('set-part'), part: id, fields: partFieldsShape }),
 	z.strictObject({ kind: z.literal('move-part'), part: id, after: z.nullable(id) }),
-	z.strictObject({ kind: z.literal('remove-part'), part: id })
+	z.strictObject({ kind: z.literal('remove-part'), part: id }),
+	/** rows that are new to the lesson, or new rows in place of those it has under this id */
+	z.strictObject({ kind: z.literal('put-swatch'), swatch: lessonSwatchShape })
 ]);

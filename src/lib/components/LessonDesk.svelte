@@ -12,13 +12,20 @@
 	import ClockBar from './ClockBar.svelte';
 	import ChecksPanel from './lesson/ChecksPanel.svelte';
 	import MaterialsPanel from './lesson/MaterialsPanel.svelte';
+	import SourcesNotice from './lesson/SourcesNotice.svelte';
 	import LessonHead from './LessonHead.svelte';
 	import PartDesk from './PartDesk.svelte';
 	import PartList from './PartList.svelte';
 	import UndoBar from './UndoBar.svelte';
 
 	/** A lesson to write: its clock, its parts, the chosen part. */
-	let props: { id: string; version: number; lesson: Lesson } = $props();
+	let props: {
+		id: string;
+		version: number;
+		lesson: Lesson;
+		/** the teacher's swatches that the lesson has rows of, as they stand now */
+		sources: readonly { id: string; title: string; text: string }[];
+	} = $props();
 
 	const open = untrack(() => new OpenLesson(props.id, props.version, props.lesson));
 	onMount(() => open.watch());
@@ -58,6 +65,40 @@
 		return () => clearTimeout(timer);
 	});
 	const estimate = $derived(part && checked.parts.find(({ id }) => id === part.id)?.estimate);
+
+	/** Two parts of one, with half of its minutes each, so that something can come between. */
+	function split() {
+		if (!part || part.minutes < 2) return;
+		const id = newId();
+		const later = Math.floor(part.minutes / 2);
+		open.change({ kind: 'set-part', part: part.id, fields: { minutes: part.minutes - later } });
+		open.change({
+			kind: 'add-part',
+			part: { ...part, id, minutes: later, title: `${part.title}, going on`.slice(0, 200) },
+			after: part.id
+		});
+		choose(id);
+	}
+
+	/** The next part's minutes and words go into this one. */
+	function join() {
+		const next = lesson.parts[index + 1];
+		if (!part || !next) return;
+		const text = [part.text, next.text].filter(Boolean).join('\n\n');
+		open.change({
+			kind: 'set-part',
+			part: part.id,
+			fields: { minutes: Math.min(600, part.minutes + next.minutes), text: text.slice(0, 20_000) }
+		});
+		open.change(
+			{ kind: 'remove-part', part: next.id },
+			{ said: `“${next.title}” joined to “${part.title}”.` }
+		);
+	}
+	const joins = $derived.by(() => {
+		const next = lesson.parts[index + 1];
+		return part !== undefined && next !== undefined && next.kind === part.kind;
+	});
 
 	function duplicate() {
 		if (!part) return;
@@ -123,6 +164,7 @@
 			</p>
 		</div>
 	{:else}
+		<SourcesNotice {open} sources={props.sources} />
 		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} /></div>
 		<div
 			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] xl:grid-cols-[21rem_minmax(0,1fr)_17rem]"
@@ -165,6 +207,8 @@
 							last={index === lesson.parts.length - 1}
 							{estimate}
 							onduplicate={duplicate}
+							onsplit={split}
+							onjoin={joins ? join : null}
 							onmove={move}
 							onremove={remove}
 						/>

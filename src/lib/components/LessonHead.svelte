@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Choices from './Choices.svelte';
 	import MinutesField from './MinutesField.svelte';
 	import type { OpenLesson } from '$lib/lesson.svelte';
 	import type { Lesson } from '$core/lesson/lesson';
@@ -7,9 +8,29 @@
 	let { open }: { open: OpenLesson } = $props();
 
 	const lesson = $derived(open.lesson);
-	const set = (fields: Partial<Pick<Lesson, 'title' | 'level' | 'minutes' | 'starts'>>) =>
-		open.change({ kind: 'set', fields }, { topic: `set ${Object.keys(fields)[0]}` });
+	const set = (
+		fields: Partial<
+			Pick<Lesson, 'title' | 'level' | 'minutes' | 'starts' | 'people' | 'leftHanded' | 'yarn' | 'needles'>
+		>
+	) => open.change({ kind: 'set', fields }, { topic: `set ${Object.keys(fields)[0]}` });
 </script>
+
+{#snippet number(label: string, field: 'people' | 'leftHanded')}
+	<label class="flex items-center gap-2">
+		<input
+			class="field w-20!"
+			type="number"
+			min="0"
+			max="999"
+			value={lesson[field] ?? ''}
+			onchange={(event) => {
+				const count = Math.round(event.currentTarget.valueAsNumber);
+				if (count >= 0 && count <= 999) set({ [field]: count });
+			}}
+		/>
+		{label}
+	</label>
+{/snippet}
 
 <div class="grid min-w-72 flex-1 gap-1">
 	<label>
@@ -47,5 +68,30 @@
 					event.currentTarget.value && set({ starts: event.currentTarget.value.slice(0, 16) })}
 			/>
 		</label>
+		<details>
+			<summary class="min-h-11 cursor-pointer content-center rounded-lg px-1 underline underline-offset-3"
+				>The class</summary
+			>
+			<div class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-2">
+				{@render number('people', 'people')}
+				{@render number('left-handed', 'leftHanded')}
+				<Choices
+					label="Yarn"
+					value={lesson.yarn ?? 'plain'}
+					choices={[
+						{ value: 'grippy', label: 'grippy' },
+						{ value: 'plain', label: 'plain' },
+						{ value: 'slippery', label: 'slippery' }
+					]}
+					onchoose={(yarn) => set({ yarn })}
+				/>
+				<Choices
+					label="Cable needles each"
+					value={String(lesson.needles ?? 2)}
+					choices={['0', '1', '2'].map((value) => ({ value, label: value }))}
+					onchoose={(needles) => set({ needles: Number(needles) as 0 | 1 | 2 })}
+				/>
+			</div>
+		</details>
 	</div>
 </div>

@@ -4,7 +4,9 @@
 	import Copy from '@lucide/svelte/icons/copy';
 	import Trash2 from '@lucide/svelte/icons/trash';
 	import { crossingOf, type Part } from '$core/lesson/lesson';
+	import { madeWays } from '$core/lesson/made';
 	import type { OpenLesson } from '$lib/lesson.svelte';
+	import Choices from './Choices.svelte';
 	import MinutesField from './MinutesField.svelte';
 	import PartView from './PartView.svelte';
 
@@ -16,6 +18,8 @@
 		last,
 		estimate,
 		onduplicate,
+		onsplit,
+		onjoin,
 		onmove,
 		onremove
 	}: {
@@ -26,13 +30,22 @@
 		/** minutes it takes by the table of rates */
 		estimate: number | undefined;
 		onduplicate: () => void;
+		onsplit: () => void;
+		/** `null` where the next part is of another kind */
+		onjoin: (() => void) | null;
 		onmove: (by: -1 | 1) => void;
 		onremove: () => void;
 	} = $props();
 
 	const saying = $derived(crossingOf(open.lesson, part)?.saying);
 
-	const set = (fields: { title?: string; minutes?: number; text?: string }) =>
+	/** the ways its crossing can be shown in, for these learners */
+	const ways = $derived.by(() => {
+		const taught = crossingOf(open.lesson, part);
+		return part.kind === 'show' && taught ? madeWays(taught.crossing, open.lesson) : [];
+	});
+
+	const set = (fields: { title?: string; minutes?: number; text?: string; way?: string; times?: number }) =>
 		open.change(
 			{ kind: 'set-part', part: part.id, fields },
 			{ topic: `set ${part.id} ${Object.keys(fields)[0]}` }
@@ -70,6 +83,17 @@
 		</div>
 	</div>
 
+	{#if part.kind === 'show' && ways.length > 1}
+		<Choices
+			label="Shown"
+			value={part.way}
+			choices={ways.map(({ id, title, movements, cautions }) => ({
+				value: id,
+				label: `${title} · ${movements} moves${cautions.length > 0 ? ' · with a caution' : ''}`
+			}))}
+			onchoose={(way) => set({ way })}
+		/>
+	{/if}
 	<PartView lesson={open.lesson} {part} />
 
 	{#if saying}
@@ -102,6 +126,11 @@
 		<button type="button" class="press press-quiet" onclick={onduplicate}>
 			<Copy size={18} aria-hidden="true" /> Once more
 		</button>
+		<button type="button" class="press press-quiet" disabled={part.minutes < 2} onclick={onsplit}
+			>Split</button
+		>
+		{#if onjoin}<button type="button" class="press press-quiet" onclick={onjoin}>Join the next to it</button
+			>{/if}
 		<button type="button" class="press press-quiet" onclick={onremove}>
 			<Trash2 size={18} aria-hidden="true" /> Remove
 		</button>

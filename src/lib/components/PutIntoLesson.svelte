@@ -1,26 +1,27 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { Crossing } from '$core/crossing/crossing';
-	import type { Way } from '$core/ways/ways';
+	import type { Change } from '$core/lesson/lesson';
 	import { newId } from '$lib/id';
-	import { makeLesson, picturePart, postChange, showPart } from '$lib/lesson.svelte';
+	import { makeLesson, postChange } from '$lib/lesson.svelte';
 
-	/** Adds the crossing at the end of a lesson: made in this way as a part to show, or else as a numbered picture. */
+	/** Puts something at the end of a lesson, one there is or a new one. */
 	let {
 		lessons,
 		name,
-		crossing,
-		way,
-		where,
+		says,
+		changes,
+		stay,
 		onput
 	}: {
 		lessons: readonly { id: string; title: string }[];
+		/** what goes in, as a new lesson on it would be called */
 		name: string;
-		crossing: Crossing;
-		/** a way with a name; without one it goes in as a picture */
-		way: Way | null;
-		/** what it is made in, as the title of a picture says it */
-		where: string;
+		/** how it goes in */
+		says: string;
+		/** what it changes in a lesson; made anew for each, because parts have ids of their own */
+		changes: () => readonly Change[];
+		/** the words for staying where one is */
+		stay: string;
 		onput: () => void;
 	} = $props();
 
@@ -28,7 +29,7 @@
 	let put = $state<{ id: string; title: string } | null>(null);
 
 	function into(lesson: { id: string; title: string }) {
-		postChange(lesson.id, way ? showPart(name, crossing, way) : picturePart(name, crossing, where), 0);
+		for (const change of changes()) postChange(lesson.id, change, 0);
 		put = lesson;
 	}
 
@@ -44,13 +45,10 @@
 	<p class="mb-4 text-lg" role="status">It stands at the end of “{put.title}”.</p>
 	<p class="flex flex-wrap gap-3">
 		<a class="press press-main" href={resolve('/lessons/[id]', { id: put.id })}>Open the lesson</a>
-		<button type="button" class="press" onclick={onput}>Stay at the Bench</button>
+		<button type="button" class="press" onclick={onput}>{stay}</button>
 	</p>
 {:else}
-	<p class="mb-3 text-quiet">
-		{way ? `${way.title}, ${way.movements} moves.` : 'As a numbered picture, before and after.'} It goes to the
-		end of the lesson.
-	</p>
+	<p class="mb-3 text-quiet">{says} It goes to the end of the lesson.</p>
 	{#if lessons.length > 0}
 		<ul class="mb-5 grid gap-2">
 			{#each lessons as lesson (lesson.id)}

@@ -15,7 +15,14 @@ import {
 	LRLanguage,
 	syntaxTree
 } from '@codemirror/language';
-import { EditorState, RangeSetBuilder, StateEffect, StateField, type Extension } from '@codemirror/state';
+import {
+	EditorState,
+	RangeSetBuilder,
+	StateEffect,
+	StateField,
+	Transaction,
+	type Extension
+} from '@codemirror/state';
 import {
 	Decoration,
 	EditorView,
@@ -134,7 +141,8 @@ export function makeEditor(options: EditorOptions): RowsEditor {
 		setText(text) {
 			const now = view.state.doc.toString();
 			if (text === now) return;
-			view.dispatch({ changes: difference(now, text) });
+			// What came from elsewhere is not this hand's to undo.
+			view.dispatch({ changes: difference(now, text), annotations: Transaction.addToHistory.of(false) });
 		},
 		edit(edits) {
 			view.dispatch({ changes: [...edits].sort((a, b) => a.from - b.from), scrollIntoView: true });

@@ -198,8 +198,12 @@ export class OpenSwatch {
 	}
 }
 
-/** The cloth of a text, for pictures that only look at it. */
-export const workingFor = (text: string): Working | null => {
-	const working = workingOf(readPattern(text));
+/**
+ * The cloth of a text, for pictures that only look at it; `null` where it cannot be worked.
+ *
+ * @param memory what the teacher's keys and choices settle
+ */
+export function workingFor(text: string, memory?: Memory): Working | null {
+	const working = workingOf(readPattern(text), { memory });
 	return working.ok ? working.value : null;
-};
+}

@@ -49,6 +49,10 @@
 	);
 	const spacings = $derived(widest > 0 ? spacingsFor(widest, rounds) : null);
 	const slack = $derived(slackPlaces(working, school));
+	/** places that a cross takes on the next row */
+	const inCross = $derived(
+		slack.filter(({ undo, step }) => undo === null && step + 1 < working.steps.length).length
+	);
 	const bed = $derived(
 		open.swatch.medium === 'machine' || open.swatch.medium === 'loom'
 			? bedNotes(working, open.swatch.medium, rules)
@@ -258,6 +262,12 @@
 				: `${slack.length} ${slack.length === 1 ? 'purl follows' : 'purls follow'} a rope or two knits: wrapped the short way, the left edge does not gape; the next row undoes the mount.`}
 		</p>
 		{#if slack.length > 0}
+			{#if inCross > 0}
+				<p>
+					{inCross} of them {inCross === 1 ? 'meets' : 'meet'} a cross on the next row: there the stitch starts
+					with its left leg in front, and they are left out.
+				</p>
+			{/if}
 			<p class="text-sm text-quiet">
 				Teachers differ whether it is worth it at all. Try it on half a swatch.
 			</p>

@@ -6,7 +6,16 @@
 	import FileField from '$lib/components/FileField.svelte';
 
 	/** The swatch as text, open formats and pictures; and other rows in its place. */
-	let { open, view }: { open: OpenSwatch; view: View } = $props();
+	let {
+		open,
+		view,
+		onlesson
+	}: {
+		open: OpenSwatch;
+		view: View;
+		/** it is to go into a lesson */
+		onlesson: () => void;
+	} = $props();
 
 	let busy = $state(false);
 	let said = $state<{ wrong: boolean; text: string } | null>(null);
@@ -81,6 +90,11 @@
 				>Rows as pictures, to print</a
 			>
 		</div>
+	</section>
+	<section class="grid gap-2" aria-label="Into a lesson">
+		<h2 class="text-xl">Into a lesson</h2>
+		<p>The lesson keeps these rows, and says so when they change here.</p>
+		<div><button type="button" class="press" onclick={onlesson}>Put into a lesson</button></div>
 	</section>
 	<section class="grid gap-2" aria-label="Bring in">
 		<h2 class="text-xl">Bring in</h2>

@@ -1,14 +1,16 @@
 import { swatchOr404 } from '$lib/server/findSwatch';
 import { benchMemory } from '$lib/server/store/bench';
+import { listLessons } from '$lib/server/store/lessons';
 import { listSwatches } from '$lib/server/store/swatches';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
 	const owner = locals.teacher.id;
-	const [kept, memory, swatches] = await Promise.all([
+	const [kept, memory, swatches, lessons] = await Promise.all([
 		swatchOr404(owner, params.id),
 		benchMemory(owner),
-		listSwatches(owner)
+		listSwatches(owner),
+		listLessons(owner)
 	]);
-	return { ...kept, memory, swatches };
+	return { ...kept, memory, swatches, lessons: lessons.map(({ id, title }) => ({ id, title })) };
 };

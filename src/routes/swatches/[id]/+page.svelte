@@ -8,6 +8,7 @@
 	import { MEDIA } from '$core/media/medium';
 	import Choices from '$lib/components/Choices.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
+	import PutIntoLesson from '$lib/components/PutIntoLesson.svelte';
 	import ClothDesk from '$lib/components/swatch/ClothDesk.svelte';
 	import CompareSwatches from '$lib/components/swatch/CompareSwatches.svelte';
 	import CounterBar from '$lib/components/swatch/CounterBar.svelte';
@@ -20,6 +21,7 @@
 	import SwatchFiles from '$lib/components/swatch/SwatchFiles.svelte';
 	import { sizeOf, type View } from '$lib/drawing/swatch';
 	import { useKeys } from '$lib/keys.svelte';
+	import { swatchParts } from '$lib/lesson.svelte';
 	import { OpenMemory } from '$lib/memory.svelte';
 	import { getSettings } from '$lib/settings.svelte';
 	import type { RowsEditor } from '$lib/swatch/editor';
@@ -53,6 +55,7 @@
 	let making = $state(false);
 	let comparing = $state(false);
 	let lost = $state(false);
+	let adding = $state(false);
 	let said = $state<string | null>(null);
 	let jump = $state(false);
 
@@ -338,7 +341,7 @@
 			{#if panel === 'history'}
 				<HistoryPanel {open} />
 			{:else if panel === 'files'}
-				<SwatchFiles {open} {view} />
+				<SwatchFiles {open} {view} onlesson={() => (adding = true)} />
 			{:else if !working || working.steps.length === 0}
 				<p>Write rows, or make them from a motif; then they are worked here.</p>
 			{:else if panel === 'here'}
@@ -383,6 +386,16 @@
 			others={data.swatches.filter(({ id }) => id !== open.id)}
 		/>
 	{:else}<p>Rows come first.</p>{/if}
+</Dialog>
+<Dialog title="Put this swatch into a lesson" bind:open={adding}>
+	<PutIntoLesson
+		lessons={data.lessons}
+		name={open.swatch.title}
+		says="Its rows, and a part that knits them together."
+		changes={() => swatchParts({ id: open.id, title: open.swatch.title, text: open.swatch.text })}
+		stay="Stay with the swatch"
+		onput={() => (adding = false)}
+	/>
 </Dialog>
 <Dialog title="Where am I?" bind:open={lost}>
 	<LostPlace {open} onset={() => (lost = false)} />

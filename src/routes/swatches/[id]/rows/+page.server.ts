@@ -1,4 +1,11 @@
 import { swatchOr404 } from '$lib/server/findSwatch';
+import { benchMemory } from '$lib/server/store/bench';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, params }) => swatchOr404(locals.teacher.id, params.id);
+export const load: PageServerLoad = async ({ locals, params }) => {
+	const [kept, memory] = await Promise.all([
+		swatchOr404(locals.teacher.id, params.id),
+		benchMemory(locals.teacher.id)
+	]);
+	return { ...kept, memory };
+};

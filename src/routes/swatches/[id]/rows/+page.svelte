@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { untrack } from 'svelte';
 	import Printer from '@lucide/svelte/icons/printer';
 	import { lookSaid, sentencesOf } from '$core/swatch/look';
 	import { numbersText } from '$core/swatch/rows';
 	import { inTerms } from '$core/swatch/write';
 	import PictureRow from '$lib/components/swatch/PictureRow.svelte';
 	import { fileName, save } from '$lib/export/save';
+	import { OpenMemory } from '$lib/memory.svelte';
 	import { getSettings } from '$lib/settings.svelte';
 	import { workingFor } from '$lib/swatch/open.svelte';
 
@@ -13,7 +15,8 @@
 	let { data } = $props();
 
 	const settings = getSettings();
-	const working = $derived(workingFor(data.swatch.text));
+	const memory = untrack(() => new OpenMemory(data.memory));
+	const working = $derived(workingFor(data.swatch.text, memory.names));
 	const word = $derived(working?.pattern.rounds ? 'Round' : 'Row');
 	const shown = $derived(working ? sentencesOf(working) : []);
 	const begins = (side: 'RS' | 'WS') =>
