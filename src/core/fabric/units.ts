@@ -23,7 +23,16 @@ export const crossUnit = (text: string, crossing: Crossing): Unit => ({
 });
 
 /** The units of a worked row in working order, repeats and “to end” worked out. */
-export function unitsOf({ before, planned: { written, number }, meaning }: Step): Unit[] {
+export function unitsOf(step: Step): readonly Unit[] {
+	let units = known.get(step);
+	if (!units) known.set(step, (units = takenApart(step)));
+	return units;
+}
+
+/** A row is asked for its units by everything that edits it or looks at it closely; it has the same ones as long as it stands. */
+const known = new WeakMap<Step, readonly Unit[]>();
+
+function takenApart({ before, planned: { written, number }, meaning }: Step): Unit[] {
 	return piecesOf(before, written.items, number, meaning).flatMap(({ item, takes, makes }): Unit[] => {
 		if (item.kind === 'name') {
 			const crossing = meaning(item.text);

@@ -19,13 +19,22 @@ export function multipleOf({ steps, fabric }: Working): Multiple | null {
 	const count = fabric.castOn;
 	if (steps.length === 0 || fabric.rows.some(({ before, after }) => before !== count || after !== count))
 		return null;
-	const rows = steps.map((step) => {
+	// Rows that say the same need looking at once.
+	const distinct = new Map(
+		steps.map((step) => [
+			`${step.row.side} ${unitsOf(step)
+				.map(({ text }) => text)
+				.join()}`,
+			step
+		])
+	);
+	const rows = [...distinct.values()].map((step) => {
 		const labels = unitsOf(step).flatMap((unit) =>
+			// The two ends of a crossing are not alike.
 			Array.from({ length: unit.takes }, (_, i) => `${unit.text} ${unit.kind === 'cross' ? i : ''}`)
 		);
 		return step.row.side === 'RS' ? labels : labels.reverse();
 	});
-	// A crossing read from the other end counts down: it begins where its first stitch is last.
 	const columns = Array.from({ length: count }, (_, at) => rows.map((row) => row[at]).join('|'));
 	const cuts = cutsOf(steps, count);
 	for (let of = 2; of * 2 <= count; of++)

@@ -2,10 +2,12 @@ import type { Working } from '$core/fabric/fabric';
 import type { Size, Stretch, View } from '$lib/drawing/swatch';
 
 /** Rows that are painted at once and kept as one picture. */
-const BAND = 12;
+const BAND = 6;
 /** Widest and highest picture kept, in device pixels; wider cloth is kept in several. */
 const TILE = 1_024;
-const MOST_KEPT = 40;
+const MOST_KEPT = 80;
+/** Painting that takes longer than this goes on in the next frame; until then the old picture stands. */
+const FRAME_MS = 7;
 
 interface Scene {
 	readonly working: Working;
@@ -36,7 +38,10 @@ export class PaintedBands {
 		this.#tiles.clear();
 	}
 
-	draw(context: CanvasRenderingContext2D, scene: Scene): void {
+	/** Draws what is in sight; true when some of it is still to be painted, in the next frame. */
+	draw(context: CanvasRenderingContext2D, scene: Scene): boolean {
+		const began = performance.now();
+		let late = false;
 		const { size, view, ratio, room, left, top } = scene;
 		const lowered = Math.max(0, room.height - size.height);
 		const aside = Math.max(0, (room.width - size.width) / 2);
@@ -50,27 +55,37 @@ export class PaintedBands {
 			for (let column = 0; column * wide < size.width; column++) {
 				const x = column * wide + aside - left;
 				if (x > room.width || x + wide < 0) continue;
-				const tile = this.#tile(scene, band, column, first, last);
-				context.drawImage(tile, Math.round(x * ratio), Math.round(y * ratio));
+				const busy = performance.now() - began > FRAME_MS;
+				const tile = this.#tile(scene, { band, column, first, last }, busy);
+				late ||= !tile.fresh;
+				if (tile.canvas) context.drawImage(tile.canvas, Math.round(x * ratio), Math.round(y * ratio));
 			}
 		}
+		return late;
 	}
 
-	#tile(scene: Scene, band: number, column: number, first: number, last: number): HTMLCanvasElement {
+	/** The picture of a tile, or, where there is no time to paint it, the one it had. */
+	#tile(
+		scene: Scene,
+		{ band, column, first, last }: { band: number; column: number; first: number; last: number },
+		busy: boolean
+	): { canvas: HTMLCanvasElement | undefined; fresh: boolean } {
 		const { working, view, size, theme, ratio } = scene;
 		const key = `${band} ${column}`;
+		const steps = working.steps.slice(first, last);
 		const shows = [
-			...working.steps.slice(first, last).map(({ worked }) => worked),
+			...steps.map(({ worked }) => worked),
 			...[view, size.width, theme, ratio],
-			...working.steps.slice(first, last).map(({ row }) => row.n)
+			...steps.map(({ row }) => row.n)
 		];
 		const kept = this.#tiles.get(key);
 		if (kept && kept.shows.length === shows.length && kept.shows.every((one, i) => one === shows[i])) {
 			// The one looked at last goes last.
 			this.#tiles.delete(key);
 			this.#tiles.set(key, kept);
-			return kept.canvas;
+			return { canvas: kept.canvas, fresh: true };
 		}
+		if (busy) return { canvas: kept?.canvas, fresh: false };
 		const canvas = document.createElement('canvas');
 		const wide = TILE / ratio;
 		canvas.width = TILE;
@@ -87,6 +102,6 @@ export class PaintedBands {
 		scene.paint(context, { first, last, left: column * wide, right: (column + 1) * wide });
 		this.#tiles.set(key, { canvas, shows });
 		if (this.#tiles.size > MOST_KEPT) this.#tiles.delete(this.#tiles.keys().next().value!);
-		return canvas;
+		return { canvas, fresh: true };
 	}
 }

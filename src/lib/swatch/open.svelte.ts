@@ -11,8 +11,8 @@ import { eventsAt, versionsAt, type Head, type News } from './wire';
 
 /** How often a page asks what other pages did. */
 const ASK_MS = 4_000;
-/** Working that takes longer than this waits until the typing rests. */
-const QUICK_MS = 12;
+/** Cloth of more stitches than this is worked and painted anew when the typing rests, not at every key. */
+const LARGE = 10_000;
 const REST_MS = 140;
 
 /**
@@ -47,7 +47,6 @@ export class OpenSwatch {
 	#pattern: Pattern | undefined;
 	#memory: Memory | undefined;
 	#timer: ReturnType<typeof setTimeout> | undefined;
-	#tookMs = 0;
 
 	constructor({
 		id,
@@ -185,14 +184,13 @@ export class OpenSwatch {
 
 	#later(): void {
 		clearTimeout(this.#timer);
-		this.#timer = setTimeout(() => this.#work(), this.#tookMs > QUICK_MS ? REST_MS : 0);
+		const { castOn = 0, rows = [] } = this.working?.fabric ?? {};
+		this.#timer = setTimeout(() => this.#work(), castOn * rows.length > LARGE ? REST_MS : 0);
 	}
 
 	#work(): void {
-		const began = performance.now();
 		this.#pattern = readPattern(this.swatch.text, this.#pattern);
 		const working = workingOf(this.#pattern, { memory: this.#memory }, this.working ?? undefined);
-		this.#tookMs = performance.now() - began;
 		this.fault = working.ok ? null : working.error;
 		if (working.ok) this.working = working.value;
 	}

@@ -86,7 +86,7 @@
 		const context = canvas.getContext('2d', { alpha: true })!;
 		context.setTransform(1, 0, 0, 1, 0, 0);
 		context.clearRect(0, 0, width, height);
-		bands.draw(context, {
+		const late = bands.draw(context, {
 			working,
 			view,
 			size,
@@ -101,6 +101,7 @@
 				paintNumbers(pen, working, stretch, size, view);
 			}
 		});
+		if (late) ask();
 	}
 
 	/** Sizes in pixels, set by script: a style attribute in the page itself is not allowed here. */

@@ -28,7 +28,7 @@
 	let wrong = $state<string | null>(null);
 
 	// Figures look at every row, so they wait until the typing rests.
-	const REST_MS = 150;
+	const REST_MS = 400;
 	let working = $state.raw(untrack(() => open.working!));
 	$effect(() => {
 		const now = open.working!;
