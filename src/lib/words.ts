@@ -35,3 +35,17 @@ export function depthWords(crossing: Crossing): string | null {
 	const three = threeGroups(crossing);
 	return three && (three.centre === 'between' ? 'middle between' : 'middle behind');
 }
+
+/** Levels of learners, to choose from. */
+export const LEVEL_CHOICES = [
+	{ value: 'beginner', label: 'beginners' },
+	{ value: 'improver', label: 'improvers' },
+	{ value: 'confident', label: 'confident knitters' }
+] as const;
+
+/** Kinds of yarn, to choose from. */
+export const YARN_CHOICES = [
+	{ value: 'grippy', label: 'grippy' },
+	{ value: 'plain', label: 'plain' },
+	{ value: 'slippery', label: 'slippery' }
+] as const;

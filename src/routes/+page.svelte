@@ -12,6 +12,7 @@
 	import CompareDesk from '$lib/components/CompareDesk.svelte';
 	import CrossPicture from '$lib/components/CrossPicture.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
+	import PanelTabs from '$lib/components/PanelTabs.svelte';
 	import FilesPanel from '$lib/components/FilesPanel.svelte';
 	import Fitted from '$lib/components/Fitted.svelte';
 	import KeepPanel from '$lib/components/KeepPanel.svelte';
@@ -178,22 +179,7 @@
 
 	{#if !second && !subject.undecided}
 		<aside class="side border-l border-hairline bg-base-100" aria-label="Beside the rail">
-			<div
-				class="sticky top-0 z-10 flex flex-wrap border-b border-hairline bg-base-100 px-3"
-				role="group"
-				aria-label="What to see"
-			>
-				{#each Object.entries(PANELS) as [id, label] (id)}
-					<button
-						type="button"
-						class="min-h-12 border-b-3 px-2.5 {panel === id
-							? 'border-base-content font-semibold'
-							: 'border-transparent text-quiet hover:text-base-content'}"
-						aria-pressed={panel === id}
-						onclick={() => (panel = id as keyof typeof PANELS)}>{label}</button
-					>
-				{/each}
-			</div>
+			<PanelTabs panels={PANELS} label="What to see" bind:chosen={panel} />
 			<div class="px-5 py-5">
 				{#if panel === 'ways'}
 					<WaysPanel {subject} chosen={wayId} onchoose={choose} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { YARN_CHOICES } from '$lib/words';
 	import Choices from './Choices.svelte';
 	import MinutesField from './MinutesField.svelte';
 	import type { OpenLesson } from '$lib/lesson.svelte';
@@ -78,11 +79,7 @@
 				<Choices
 					label="Yarn"
 					value={lesson.yarn ?? 'plain'}
-					choices={[
-						{ value: 'grippy', label: 'grippy' },
-						{ value: 'plain', label: 'plain' },
-						{ value: 'slippery', label: 'slippery' }
-					]}
+					choices={YARN_CHOICES}
 					onchoose={(yarn) => set({ yarn })}
 				/>
 				<Choices

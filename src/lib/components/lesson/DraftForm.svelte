@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LEVEL_CHOICES, YARN_CHOICES } from '$lib/words';
 	import { parseBrief } from '$core/formats/lesson';
 	import { draftLesson } from '$core/lesson/draft';
 	import type { Lesson } from '$core/lesson/lesson';
@@ -82,31 +83,13 @@
 			<input class="field font-mono" bind:value={known} autocomplete="off" spellcheck="false" />
 		</label>
 		<div class="flex flex-wrap items-end gap-x-5 gap-y-3">
-			<Choices
-				label="For"
-				value={level}
-				choices={[
-					{ value: 'beginner', label: 'beginners' },
-					{ value: 'improver', label: 'improvers' },
-					{ value: 'confident', label: 'confident knitters' }
-				]}
-				onchoose={(value) => (level = value)}
-			/>
+			<Choices label="For" value={level} choices={LEVEL_CHOICES} onchoose={(value) => (level = value)} />
 			<MinutesField label="minutes" value={minutes} least={1} onset={(value) => (minutes = value)} />
 			<label class="flex items-center gap-2">
 				<input class="field w-20!" type="number" min="0" max="999" bind:value={people} />
 				<span class="text-quiet">people</span>
 			</label>
-			<Choices
-				label="Yarn"
-				value={yarn}
-				choices={[
-					{ value: 'grippy', label: 'grippy' },
-					{ value: 'plain', label: 'plain' },
-					{ value: 'slippery', label: 'slippery' }
-				]}
-				onchoose={(value) => (yarn = value)}
-			/>
+			<Choices label="Yarn" value={yarn} choices={YARN_CHOICES} onchoose={(value) => (yarn = value)} />
 			<Choices
 				label="Cable needles each"
 				value={needles}

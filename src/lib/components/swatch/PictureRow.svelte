@@ -2,7 +2,8 @@
 	import type { Working } from '$core/fabric/fabric';
 	import { stretchesOf } from '$core/swatch/look';
 	import Hatch from '$lib/components/Hatch.svelte';
-	import { columnX, MARGIN, paintRows, sizeOf, TONES, type Pen, type Tone } from '$lib/drawing/swatch';
+	import { partsOf } from '$lib/drawing/parts';
+	import { columnX, MARGIN, sizeOf } from '$lib/drawing/swatch';
 
 	/** One row as a picture, read from the arrow on: its crosses by their ribbons, and how many stitches lie between. */
 	let {
@@ -25,18 +26,9 @@
 	const top = $derived(size.height - (step + 1) * VIEW.row);
 	const row = $derived(working.steps[step].row);
 	const LABEL = 24;
-	const parts = $derived.by(() => {
-		const drawn: { d: string; fill?: string; stroke?: string; width?: number }[] = [];
-		const colour = (tone: Tone) => `var(${TONES[tone]})`;
-		const pen: Pen = {
-			fill: (d, tone) => drawn.push({ d, fill: colour(tone) }),
-			line: (d, tone, width) => drawn.push({ d, stroke: colour(tone), width }),
-			hatch: (d) => drawn.push({ d, fill: `url(#${uid}-hatch)` }),
-			text: () => undefined
-		};
-		paintRows(pen, working, { first: step, last: step + 1, left: 0, right: size.width }, size, VIEW);
-		return drawn;
-	});
+	const parts = $derived(
+		partsOf(working, { first: step, last: step + 1, left: 0, right: size.width }, size, VIEW, `${uid}-hatch`)
+	);
 	const labels = $derived(
 		stretchesOf(working.steps[step]).map(({ kind, count, at }) => {
 			const column = (i: number) => (row.side === 'RS' ? row.before - 1 - i : i);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Working } from '$core/fabric/fabric';
-	import { paintRows, sizeOf, TONES, type Pen, type Tone } from '$lib/drawing/swatch';
+	import { partsOf } from '$lib/drawing/parts';
+	import { sizeOf } from '$lib/drawing/swatch';
 	import Hatch from '$lib/components/Hatch.svelte';
 
 	/** A small picture of a cloth, from its lower edge up; the whole of it, or so many rows. */
@@ -19,18 +20,9 @@
 	const VIEW = { stitch: 20, row: 22, side: 'right', mirrored: false } as const;
 	const size = $derived(sizeOf(working, VIEW));
 	const shown = $derived(Math.min(rows, size.rows));
-	const parts = $derived.by(() => {
-		const drawn: { d: string; fill?: string; stroke?: string; width?: number }[] = [];
-		const colour = (tone: Tone) => `var(${TONES[tone]})`;
-		const pen: Pen = {
-			fill: (d, tone) => drawn.push({ d, fill: colour(tone) }),
-			line: (d, tone, width) => drawn.push({ d, stroke: colour(tone), width }),
-			hatch: (d) => drawn.push({ d, fill: `url(#${uid}-hatch)` }),
-			text: () => undefined
-		};
-		paintRows(pen, working, { first: 0, last: shown, left: 0, right: size.width }, size, VIEW);
-		return drawn;
-	});
+	const parts = $derived(
+		partsOf(working, { first: 0, last: shown, left: 0, right: size.width }, size, VIEW, `${uid}-hatch`)
+	);
 	const MARGIN = 44;
 </script>
 

@@ -8,6 +8,7 @@
 	import { MEDIA } from '$core/media/medium';
 	import Choices from '$lib/components/Choices.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
+	import PanelTabs from '$lib/components/PanelTabs.svelte';
 	import PutIntoLesson from '$lib/components/PutIntoLesson.svelte';
 	import ClothDesk from '$lib/components/swatch/ClothDesk.svelte';
 	import CompareSwatches from '$lib/components/swatch/CompareSwatches.svelte';
@@ -321,22 +322,7 @@
 		class="side border-l border-hairline bg-base-100 {sheet === 'beside' ? '' : 'away'}"
 		aria-label="Beside the cloth"
 	>
-		<div
-			class="sticky top-0 z-10 flex flex-wrap border-b border-hairline bg-base-100 px-3"
-			role="group"
-			aria-label="What stands beside"
-		>
-			{#each Object.entries(PANELS) as [id, label] (id)}
-				<button
-					type="button"
-					class="min-h-12 border-b-3 px-2.5 {panel === id
-						? 'border-base-content font-semibold'
-						: 'border-transparent text-quiet hover:text-base-content'}"
-					aria-pressed={panel === id}
-					onclick={() => (panel = id as keyof typeof PANELS)}>{label}</button
-				>
-			{/each}
-		</div>
+		<PanelTabs panels={PANELS} label="What stands beside" bind:chosen={panel} />
 		<div class="px-5 py-5">
 			{#if panel === 'history'}
 				<HistoryPanel {open} />
