@@ -74,6 +74,10 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await demo(pond);
 		await pond.parts().getByText('Show 2/2 RC with a cable needle').click();
 	},
+	'a lesson, its rates': async (pond) => {
+		await demo(pond);
+		await pond.page.getByRole('button', { name: 'The rates this rests on' }).click();
+	},
 	'a lesson without parts': async (pond) => void (await pond.newLesson('Empty')),
 	Stage: async (pond) => {
 		await demo(pond, '/stage');

@@ -150,3 +150,52 @@ test('a part is split and joined, and shown in another way', async ({ pond, page
 		.click();
 	await expect(page.getByTestId('checks')).toContainText('All clear');
 });
+
+test('estimates follow the rates of the teacher, who may have the usual ones back', async ({
+	pond,
+	page
+}) => {
+	await pond.open('/lessons');
+	await page.keyboard.press('d');
+	await page.getByRole('dialog').getByLabel('Crosses to teach').fill('2/2 RC');
+	await page.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
+	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	await pond.parts().filter({ hasText: '2/2 RC in numbers' }).getByRole('button').first().click();
+	await expect(page.getByRole('button', { name: /^about/ })).toHaveCount(0);
+	await page.getByRole('button', { name: 'The rates this rests on' }).press('Enter');
+	const rate = page.getByRole('spinbutton', { name: /Saying what is to be seen.*: beginners/ });
+	await rate.fill('9');
+	await rate.press('Tab');
+	await rate.fill('900');
+	await rate.press('Tab');
+	await expect(page.getByRole('dialog').getByRole('alert')).toContainText('the rate stays at 9');
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('button', { name: 'about 9: take it' })).toBeVisible();
+	await page.getByRole('button', { name: 'The rates this rests on' }).press('Enter');
+	await page.getByRole('button', { name: 'Back to the usual ones' }).press('Enter');
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('button', { name: /^about/ })).toHaveCount(0);
+	await pond.saved();
+});
+
+test('minutes are pulled on the clock bar, or with Shift and the arrows', async ({ pond, page }) => {
+	await pond.lessonWith('Pulled', 'One', 'Two');
+	const minutes = page.getByLabel('Minutes', { exact: true });
+	await expect(minutes).toHaveValue('1');
+	await page.locator('body').click({ position: { x: 2, y: 500 } });
+	for (let presses = 0; presses < 10; presses++) await page.keyboard.press('Shift+ArrowRight');
+	await page.keyboard.press('Shift+ArrowLeft');
+	await expect(minutes).toHaveValue('10');
+	const grip = (await page.getByTestId('pull').boundingBox())!;
+	const bar = (await page.getByRole('group', { name: /^Clock bar/ }).boundingBox())!;
+	const minute = (bar.width - 24) / 90;
+	await page.mouse.move(grip.x + grip.width / 2, grip.y + 20);
+	await page.mouse.down();
+	await page.mouse.move(grip.x + grip.width / 2 + 9 * minute, grip.y + 20, { steps: 6 });
+	await page.mouse.up();
+	await expect(minutes).toHaveValue('19');
+	await pond.saved();
+	await page.reload();
+	await pond.parts().filter({ hasText: 'Two' }).getByRole('button').first().click();
+	await expect(minutes).toHaveValue('19');
+});

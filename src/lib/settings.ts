@@ -1,3 +1,4 @@
+import type { OwnRates } from '$core/lesson/rates';
 import type { Rules } from '$core/rules';
 import type { Voice } from '$core/hands/voice';
 import type { Level, Yarn } from '$core/ways/cautions';
@@ -13,6 +14,8 @@ export interface Settings extends Voice {
 	readonly often: Situation['often'];
 	/** rules of thumb that the teacher has changed */
 	readonly rules: Partial<Rules>;
+	/** how long things take in her classes, where she knows better */
+	readonly rates: OwnRates;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -26,5 +29,6 @@ export const DEFAULT_SETTINGS: Settings = {
 	yarn: 'plain',
 	needleMm: 4,
 	often: 'some',
-	rules: {}
+	rules: {},
+	rates: {}
 };

@@ -3,12 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { run } from '../../cli/run';
 import type { Brief } from './brief';
 import { checkLesson, LESSON_PROBLEMS, type LessonProblemCode } from './check';
-import type { Draft } from './draft';
+import { draftLesson, type Draft } from './draft';
 import { estimateOf } from './estimate';
 import { changed as changedBy } from './change';
 import type { Lesson, Part } from './lesson';
 import { lessonMends } from './mend';
 import { newPart, PALETTE } from './palette';
+import { ratesWith } from './rates';
 
 const PLAIT =
 	'Cast on 10.\nRow 1 (RS): p2, k6, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, k2, p2.\nRow 5 (RS): p2, k2, 2/2 LC, p2.\nRow 6: as they face.';
@@ -191,6 +192,17 @@ describe('a check', () => {
 				lesson.parts.find(({ kind }) => kind === 'practice')!
 			)
 		);
+	});
+
+	it('rests on rates that a teacher may change', () => {
+		const slow = ratesWith({ talk: { beginner: 10, improver: 10, confident: 10 } });
+		const picture = lesson.parts.find(({ kind }) => kind === 'picture')!;
+		expect([estimateOf(lesson, picture), estimateOf(lesson, picture, slow)]).toEqual([3, 10]);
+		const times = (rates = ratesWith(undefined)) => checkLesson(lesson, rates).parts.map(({ estimate }) => estimate);
+		expect(times(slow)).not.toEqual(times());
+		const brief = { crossings: ['2/2 RC'], level: 'beginner', minutes: 60, people: 4 } as const;
+		const drafts = [draftLesson({ ...brief, crossings: [...brief.crossings] }), draftLesson({ ...brief, crossings: [...brief.crossings] }, slow)];
+		expect(drafts.map((draft) => draft.ok)).toEqual([true, false]);
 	});
 
 	it('takes a lesson from the command line, and says what is no lesson', () => {

@@ -16,6 +16,7 @@ import { minutesOf, type Lesson, type LessonCrossing, type Part } from './lesson
 import { madeWays } from './made';
 import { needsOf } from './materials';
 import { frontsOf } from './palette';
+import { USUAL_RATES, type Rates } from './rates';
 
 /** A lesson drafted to the clock, with the reason of each part, and what is left for another day. */
 export interface Draft {
@@ -43,7 +44,7 @@ const SWATCH = 's';
  * practised and asked about; a slip mended, hands rested. What does not fit the clock is left for another day, the hardest
  * first, and never rushed; when not even one crossing fits, the answer is `conflict` with the minutes that it takes.
  */
-export function draftLesson(brief: Brief): Result<Draft> {
+export function draftLesson(brief: Brief, rates: Rates = USUAL_RATES): Result<Draft> {
 	const subject = subjectOf(brief);
 	if (!subject.ok) return subject;
 	const { taught, swatch } = subject.value;
@@ -60,6 +61,7 @@ export function draftLesson(brief: Brief): Result<Draft> {
 		const kind = { ...brief, swatch };
 		const fitting = fitted(
 			kind,
+			rates,
 			taught.filter((one) => easiest.includes(one))
 		);
 		if (typeof fitting !== 'number')
@@ -158,11 +160,11 @@ function hardness(crossing: Crossing): number {
 }
 
 /** The fullest lesson on some crossings that fits; the minutes that the shortest takes when none does. */
-function fitted(brief: Brief, taught: readonly Taught[]): Omit<Draft, 'left'> | number {
+function fitted(brief: Brief, rates: Rates, taught: readonly Taught[]): Omit<Draft, 'left'> | number {
 	let shortest = Infinity;
 	for (const full of [true, false])
 		for (let times = TIMES.most; times >= TIMES.least; times--) {
-			const draft = composed(brief, taught, { times, full });
+			const draft = composed(brief, rates, taught, { times, full });
 			if (draft.minutes <= brief.minutes) return draft;
 			shortest = Math.min(shortest, draft.minutes);
 		}
@@ -175,8 +177,13 @@ interface Measure {
 	readonly full: boolean;
 }
 
-function composed(brief: Brief, taught: readonly Taught[], measure: Measure): Omit<Draft, 'left'> {
-	const composer = new Composer(brief, taught);
+function composed(
+	brief: Brief,
+	rates: Rates,
+	taught: readonly Taught[],
+	measure: Measure
+): Omit<Draft, 'left'> {
+	const composer = new Composer(brief, rates, taught);
 	composer.write(measure);
 	const { lesson, why } = composer;
 	return { lesson, minutes: minutesOf(lesson), why };
@@ -187,11 +194,13 @@ class Composer {
 	lesson: Lesson;
 	readonly why: { part: string; because: string }[] = [];
 	readonly #brief: Brief;
+	readonly #rates: Rates;
 	readonly #uk: boolean;
 	#sinceRest = 0;
 
-	constructor(brief: Brief, taught: readonly Taught[]) {
+	constructor(brief: Brief, rates: Rates, taught: readonly Taught[]) {
 		this.#brief = brief;
+		this.#rates = rates;
 		this.#uk = brief.names?.terms === 'uk';
 		const title = taught.length > 0 ? taught.map(({ name }) => name).join(', ') : 'A swatch of known crosses';
 		const { level, medium = 'hand', minutes, people, yarn, needles, names } = brief;
@@ -358,7 +367,7 @@ class Composer {
 
 	/** A part with the minutes it takes; a rest before it where hands would work too long, and two of it where it is longer than that. */
 	#part(part: PartWords, because: string): void {
-		const estimate = estimateOf(this.lesson, { ...part, id: '0', minutes: 0 } as Part);
+		const estimate = estimateOf(this.lesson, { ...part, id: '0', minutes: 0 } as Part, this.#rates);
 		const pieces = Math.ceil(estimate / LONGEST_PART);
 		for (let piece = 0; piece < pieces; piece++) {
 			const minutes = Math.ceil(estimate / pieces);
@@ -378,7 +387,7 @@ class Composer {
 		this.#sinceRest = 0;
 		this.#put(
 			part,
-			estimateOf(this.lesson, { ...part, id: '0', minutes: 0 }),
+			estimateOf(this.lesson, { ...part, id: '0', minutes: 0 }, this.#rates),
 			'Crossing strains hands: no half hour goes by without a rest.'
 		);
 	}

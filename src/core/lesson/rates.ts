@@ -42,3 +42,12 @@ export const RATES = [
 ] as const satisfies readonly { id: string; usual: Readonly<Record<Level, number>>; says: string }[];
 
 export const USUAL_RATES = Object.fromEntries(RATES.map(({ id, usual }) => [id, usual])) as Rates;
+
+/** A teacher's own rates: for each that she has changed, all three levels. */
+export type OwnRates = Partial<Record<RateId, Readonly<Record<Level, number>>>>;
+
+/** The usual rates with a teacher's own laid over them. */
+export const ratesWith = (own: OwnRates | undefined): Rates => ({ ...USUAL_RATES, ...own });
+
+/** The least and the most that a rate may be. */
+export const RATE_RANGE = { least: 0.1, most: 120 } as const;

@@ -6,13 +6,16 @@
 	let {
 		lesson,
 		chosen = null,
-		onchoose
+		onchoose,
+		onminutes
 	}: {
 		lesson: Pick<Lesson, 'minutes' | 'starts'> & {
 			parts: readonly Pick<Part, 'id' | 'kind' | 'title' | 'minutes'>[];
 		};
 		chosen?: string | null;
 		onchoose?: (id: string) => void;
+		/** the chosen part was pulled longer or shorter */
+		onminutes?: (id: string, minutes: number) => void;
 	} = $props();
 
 	// Drawn in the pixels of its place, so that its words stay readable; only the browser knows them.
@@ -25,6 +28,21 @@
 	const words = $derived(
 		over > 0 ? `${over} min over` : over < 0 ? `${-over} min left` : 'fits to the minute'
 	);
+	/** the edge of a part in the hand: where it was taken, and how long the part was, at the scale of that moment */
+	let pulled = $state.raw<{ id: string; x: number; minutes: number; scale: number } | null>(null);
+
+	function pull(event: PointerEvent, part: Pick<Part, 'id' | 'minutes'>) {
+		event.stopPropagation();
+		pulled = { id: part.id, x: event.clientX, minutes: part.minutes, scale };
+		(event.currentTarget as Element).setPointerCapture(event.pointerId);
+	}
+
+	function pulling(event: PointerEvent) {
+		if (!pulled) return;
+		const minutes = Math.round(pulled.minutes + (event.clientX - pulled.x) / pulled.scale);
+		onminutes?.(pulled.id, Math.max(0, Math.min(600, minutes)));
+	}
+
 	const tenth = (n: number) => Math.round(n * 10) / 10;
 	const fits = (text: string, minutes: number) => minutes * scale > text.length * 9.5 + 8;
 </script>
@@ -68,6 +86,22 @@
 							width={part.minutes * scale + 5}
 							height="45"
 							rx="10"
+						/>
+					{/if}
+					{#if part.id === chosen && onminutes}
+						<!-- By keyboard the same is done with Shift and the arrows, and in the field of minutes. -->
+						<rect
+							class="grip"
+							x={tenth((from + part.minutes) * scale - 7)}
+							y="6"
+							width="14"
+							height="48"
+							rx="7"
+							data-testid="pull"
+							onpointerdown={(event) => pull(event, part)}
+							onpointermove={pulling}
+							onpointerup={() => (pulled = null)}
+							onpointercancel={() => (pulled = null)}
 						/>
 					{/if}
 				</g>
@@ -131,6 +165,13 @@
 		fill: none;
 		stroke: var(--color-base-content);
 		stroke-width: 3.5;
+	}
+	.part .grip {
+		fill: var(--color-base-content);
+		stroke: var(--color-base-200);
+		stroke-width: 3;
+		cursor: ew-resize;
+		touch-action: none;
 	}
 	.mark {
 		font-size: 15.5px;

@@ -4,15 +4,19 @@
 	import Play from '@lucide/svelte/icons/play';
 	import { checkLesson } from '$core/lesson/check';
 	import type { Lesson } from '$core/lesson/lesson';
+	import { ratesWith } from '$core/lesson/rates';
 	import { newPart, PALETTE, type PaletteKind } from '$core/lesson/palette';
 	import { newId } from '$lib/id';
 	import { useKeys } from '$lib/keys.svelte';
 	import { AT_THE_END, OpenLesson } from '$lib/lesson.svelte';
 	import { PALETTE_WORDS } from '$lib/parts';
+	import { getSettings } from '$lib/settings.svelte';
 	import ClockBar from './ClockBar.svelte';
 	import ChecksPanel from './lesson/ChecksPanel.svelte';
 	import MaterialsPanel from './lesson/MaterialsPanel.svelte';
 	import SourcesNotice from './lesson/SourcesNotice.svelte';
+	import RatesForm from './lesson/RatesForm.svelte';
+	import Dialog from './Dialog.svelte';
 	import LessonHead from './LessonHead.svelte';
 	import PartDesk from './PartDesk.svelte';
 	import PartList from './PartList.svelte';
@@ -58,10 +62,13 @@
 	const addable = $derived(PALETTE.filter((kind) => newPart(lesson, kind, 'new') !== null));
 
 	// Checks play every way there is, so they wait until the typing rests.
-	let checked = $state.raw(untrack(() => checkLesson(props.lesson)));
+	const settings = getSettings();
+	const rates = $derived(ratesWith(settings.value.rates));
+	let ratesOpen = $state(false);
+	let checked = $state.raw(untrack(() => checkLesson(props.lesson, rates)));
 	$effect(() => {
-		const now = lesson;
-		const timer = setTimeout(() => (checked = checkLesson(now)), 200);
+		const [now, by] = [lesson, rates];
+		const timer = setTimeout(() => (checked = checkLesson(now, by)), 200);
 		return () => clearTimeout(timer);
 	});
 	const estimate = $derived(part && checked.parts.find(({ id }) => id === part.id)?.estimate);
@@ -118,6 +125,10 @@
 		open.change({ kind: 'move-part', part: part.id, after }, { said: `“${part.title}” moved.` });
 	}
 
+	const setMinutes = (id: string, minutes: number) =>
+		open.change({ kind: 'set-part', part: id, fields: { minutes } }, { topic: `set ${id} minutes` });
+	const longer = (by: -1 | 1) => part && setMinutes(part.id, Math.max(0, Math.min(600, part.minutes + by)));
+
 	function remove() {
 		if (!part) return;
 		const next = lesson.parts[index + 1] ?? lesson.parts[index - 1];
@@ -132,6 +143,8 @@
 		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => step(-1) },
 		{ key: 'Alt+ArrowDown', cap: 'Alt ↓', says: 'move the part later', run: () => move(1) },
 		{ key: 'Alt+ArrowUp', cap: 'Alt ↑', says: 'move the part earlier', run: () => move(-1) },
+		{ key: 'Shift+ArrowRight', cap: 'Shift →', says: 'a minute longer', run: () => longer(1) },
+		{ key: 'Shift+ArrowLeft', cap: 'Shift ←', says: 'a minute shorter', run: () => longer(-1) },
 		{ key: 'n', cap: 'N', says: 'add a note behind it', run: addNote },
 		{ key: 'Delete', cap: 'Del', says: 'remove the part', run: remove },
 		{ key: 'u', cap: 'U', says: 'undo the last move or removal', run: () => open.takeBack() }
@@ -165,7 +178,7 @@
 		</div>
 	{:else}
 		<SourcesNotice {open} sources={props.sources} />
-		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} /></div>
+		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} onminutes={setMinutes} /></div>
 		<div
 			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] xl:grid-cols-[21rem_minmax(0,1fr)_17rem]"
 		>
@@ -218,6 +231,11 @@
 			<div class="grid content-start gap-7 lg:col-start-2 xl:col-start-3">
 				<ChecksPanel {open} {checked} onchoose={choose} />
 				<MaterialsPanel {open} />
+				<div>
+					<button type="button" class="press press-quiet" onclick={() => (ratesOpen = true)}
+						>The rates this rests on</button
+					>
+				</div>
 			</div>
 		</div>
 	{/if}
@@ -226,3 +244,5 @@
 {#if open.undo}
 	<UndoBar said={open.undo.said} onundo={() => open.takeBack()} onclose={() => (open.undo = null)} />
 {/if}
+
+<Dialog title="How long things take" wide bind:open={ratesOpen}><RatesForm /></Dialog>

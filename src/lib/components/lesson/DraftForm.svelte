@@ -3,6 +3,8 @@
 	import { parseBrief } from '$core/formats/lesson';
 	import { draftLesson } from '$core/lesson/draft';
 	import type { Lesson } from '$core/lesson/lesson';
+	import { ratesWith } from '$core/lesson/rates';
+	import { getSettings } from '$lib/settings.svelte';
 	import Choices from '$lib/components/Choices.svelte';
 	import MinutesField from '$lib/components/MinutesField.svelte';
 
@@ -15,6 +17,7 @@
 		onkeep: (lesson: Lesson) => void;
 	} = $props();
 
+	const settings = getSettings();
 	let crossings = $state('2/2 RC, 2/2 LC');
 	let known = $state('');
 	let swatch = $state('');
@@ -40,7 +43,7 @@
 			yarn,
 			needles: Number(needles)
 		});
-		return brief.ok ? draftLesson(brief.value) : brief;
+		return brief.ok ? draftLesson(brief.value, ratesWith(settings.value.rates)) : brief;
 	});
 
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */

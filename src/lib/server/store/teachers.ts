@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { RATE_RANGE, RATES, type RateId } from '$core/lesson/rates';
 import { RULES, type RuleId } from '$core/rules';
 import { DEFAULT_SETTINGS, type Settings } from '$lib/settings';
 import { database } from '../pool';
@@ -6,6 +7,13 @@ import { database } from '../pool';
 const RULE_SHAPES = Object.fromEntries(
 	RULES.map(({ id, least, most }) => [id, z.number().check(z.minimum(least), z.maximum(most))])
 ) as Record<RuleId, z.ZodMiniNumber>;
+
+const rate = z.number().check(z.minimum(RATE_RANGE.least), z.maximum(RATE_RANGE.most));
+const byLevel = z.strictObject({ beginner: rate, improver: rate, confident: rate });
+const RATE_SHAPES = Object.fromEntries(RATES.map(({ id }) => [id, byLevel])) as Record<
+	RateId,
+	typeof byLevel
+>;
 
 export const settingsShape = z.strictObject({
 	hand: z.enum(['right', 'left']),
@@ -18,7 +26,8 @@ export const settingsShape = z.strictObject({
 	yarn: z.enum(['grippy', 'plain', 'slippery']),
 	needleMm: z.number().check(z.minimum(1), z.maximum(25)),
 	often: z.enum(['many', 'lone', 'some']),
-	rules: z.partial(z.strictObject(RULE_SHAPES))
+	rules: z.partial(z.strictObject(RULE_SHAPES)),
+	rates: z.partial(z.strictObject(RATE_SHAPES))
 });
 
 /** A teacher as every request knows them. */
