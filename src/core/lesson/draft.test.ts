@@ -198,10 +198,14 @@ describe('a check', () => {
 		const slow = ratesWith({ talk: { beginner: 10, improver: 10, confident: 10 } });
 		const picture = lesson.parts.find(({ kind }) => kind === 'picture')!;
 		expect([estimateOf(lesson, picture), estimateOf(lesson, picture, slow)]).toEqual([3, 10]);
-		const times = (rates = ratesWith(undefined)) => checkLesson(lesson, rates).parts.map(({ estimate }) => estimate);
+		const times = (rates = ratesWith(undefined)) =>
+			checkLesson(lesson, rates).parts.map(({ estimate }) => estimate);
 		expect(times(slow)).not.toEqual(times());
 		const brief = { crossings: ['2/2 RC'], level: 'beginner', minutes: 60, people: 4 } as const;
-		const drafts = [draftLesson({ ...brief, crossings: [...brief.crossings] }), draftLesson({ ...brief, crossings: [...brief.crossings] }, slow)];
+		const drafts = [
+			draftLesson({ ...brief, crossings: [...brief.crossings] }),
+			draftLesson({ ...brief, crossings: [...brief.crossings] }, slow)
+		];
 		expect(drafts.map((draft) => draft.ok)).toEqual([true, false]);
 	});
 
