@@ -37,6 +37,10 @@ export class OpenLesson {
 
 	/** Listens to what the server takes; returns how to stop. */
 	watch(): () => void {
+		for (const { letter, answer } of outbox.recent(changesOf(this.id))) {
+			const taken = answer as { version: number; lesson?: Lesson };
+			if (taken.version > this.#version) this.#taken(letter, taken);
+		}
 		return outbox.onTaken((letter, answer) => {
 			if (letter.to === changesOf(this.id))
 				this.#taken(letter, answer as { version: number; lesson?: Lesson });

@@ -28,6 +28,8 @@ const KEY = 'pond-loop:outbox:';
 const REST_MS = 400;
 const RETRY_MS = [500, 1_000, 2_000, 4_000];
 const TIMEOUT_MS = 8_000;
+/** Letters that are remembered after they were taken. */
+const MOST_RECENT = 40;
 
 /**
  * Keeps every change in this browser until the server has acknowledged it, and sends them one after another, in the
@@ -51,6 +53,7 @@ export class Outbox {
 	#busy = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#listeners: ((letter: Letter, answer: Answer) => void)[] = [];
+	#recent: readonly { readonly letter: Letter; readonly answer: Answer }[] = [];
 
 	/** Takes up the letters an earlier page left, and sends when the browser is back on line. Call in the browser. */
 	open(): void {
@@ -88,6 +91,14 @@ export class Outbox {
 	onTaken(listener: (letter: Letter, answer: Answer) => void): () => void {
 		this.#listeners = [...this.#listeners, listener];
 		return () => (this.#listeners = this.#listeners.filter((other) => other !== listener));
+	}
+
+	/**
+	 * Letters to an address that were taken lately, the oldest first: a page that opens while one is on its way may have
+	 * been loaded before it was taken, and begins to listen after.
+	 */
+	recent(to: string): readonly { readonly letter: Letter; readonly answer: Answer }[] {
+		return this.#recent.filter(({ letter }) => letter.to === to);
 	}
 
 	/** Sends what waits, now. */
@@ -138,6 +149,7 @@ export class Outbox {
 		this.away = false;
 		this.#failures = 0;
 		if (response.ok) {
+			this.#recent = [...this.#recent, { letter, answer }].slice(-MOST_RECENT);
 			this.#listeners.forEach((listener) => listener(letter, answer));
 			this.#forget(letter);
 			this.savedAt = Date.now();

@@ -65,6 +65,18 @@ describe('the outbox', () => {
 		expect([kept(), outbox.letters.length, outbox.state]).toEqual([0, 0, 'saved']);
 	});
 
+	it('remembers what was taken lately, for a page that begins to listen after', async () => {
+		const outbox = opened();
+		outbox.post('/a', { text: 'one' });
+		outbox.post('/b', { text: 'two' });
+		outbox.post('/a', { text: 'three' });
+		await vi.runAllTimersAsync();
+		expect(outbox.recent('/a').map(({ letter, answer }) => [letter.body.text, answer.version])).toEqual([
+			['one', 1],
+			['three', 3]
+		]);
+	});
+
 	it('sends typing once it rests, the last words only', async () => {
 		const outbox = opened();
 		for (const text of ['T', 'Ti', 'Title']) outbox.post('/a', { text }, 'title');
