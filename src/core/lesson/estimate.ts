@@ -9,7 +9,7 @@ import { USUAL_RATES, type Rates } from './rates';
 const ROWS_AROUND = 3;
 const STITCHES_BESIDE = 4;
 /** How many times a part is shown or practised when it does not say. */
-export const USUAL_TIMES = 2;
+const USUAL_TIMES = 2;
 /** How many people a class has when it does not say. */
 const USUAL_PEOPLE = 8;
 

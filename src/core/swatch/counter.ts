@@ -42,24 +42,31 @@ export interface Now {
 	readonly sinceCross: number | null;
 }
 
-/** The row that comes when so many are done; rows that go on (“for pattern”) begin again as often as wanted. */
-export function nowAt({ steps, fabric, pattern }: Working, done: number): Now {
-	const total = steps.length;
-	const { open } = fabric;
-	const round = open
-		? steps.map((step, i) => ({ step, i })).filter(({ step }) => open.rows.includes(step.row.n))
-		: [];
-	const indexAt = (row: number): number | null => {
-		if (row < total) return row;
-		return round.length === 0 ? null : round[(row - total) % round.length].i;
+/** Rows that go on (“for pattern”), by their places in the plan; and the row that comes when so many are done. */
+function following({ steps, fabric: { open } }: Working) {
+	const round = open ? [...steps.keys()].filter((i) => open.rows.includes(steps[i].row.n)) : [];
+	const indexAt = (done: number): number | null => {
+		if (done < steps.length) return done;
+		return round.length === 0 ? null : round[(done - steps.length) % round.length];
 	};
-	const step = indexAt(done);
-	const crossesAt = (row: number) => {
-		const index = indexAt(row);
+	const crossesAt = (done: number): boolean => {
+		const index = indexAt(done);
 		return index !== null && steps[index].worked.crossings.length > 0;
 	};
-	const ahead = Array.from({ length: total + round.length }, (_, i) => i).find((i) => crossesAt(done + i));
-	const behind = Array.from({ length: done }, (_, i) => i).find((i) => crossesAt(done - 1 - i));
+	return { round, indexAt, crossesAt };
+}
+
+/** The row that comes when so many are done; rows that go on (“for pattern”) begin again as often as wanted. */
+export function nowAt(working: Working, done: number): Now {
+	const { steps, pattern } = working;
+	const total = steps.length;
+	const { round, indexAt, crossesAt } = following(working);
+	const step = indexAt(done);
+	const cycle = total + round.length;
+	// Further away than once through everything there is nothing new.
+	const near = Array.from({ length: cycle }, (_, i) => i);
+	const ahead = near.find((i) => crossesAt(done + i));
+	const behind = near.find((i) => i < done && crossesAt(done - 1 - i));
 	const sides = step === null ? 'RS' : steps[step].row.side;
 	// Repeats of an odd number of rows change sides each time round.
 	const side =
@@ -148,14 +155,10 @@ function checked(working: Working, done: number, side: Seen['side'], odd: boolea
 
 /** Rows with a cross, as rows done before them, as far as counting may go. */
 function crossRows(working: Working, atLeast: number): number[] {
+	const { round, crossesAt } = following(working);
+	const goesOn = round.some((i) => crossesAt(i));
 	const rows: number[] = [];
-	const most = working.steps.length * (working.fabric.open ? atLeast + 2 : 1);
-	for (let done = 0; done < most && rows.length <= atLeast; done++)
-		if (nowCrosses(working, done)) rows.push(done);
+	for (let done = 0; (goesOn || done < working.steps.length) && rows.length <= atLeast; done++)
+		if (crossesAt(done)) rows.push(done);
 	return rows;
-}
-
-function nowCrosses(working: Working, done: number): boolean {
-	const { step } = nowAt(working, done);
-	return step !== null && working.steps[step].worked.crossings.length > 0;
 }

@@ -427,6 +427,14 @@ describe('a counter', () => {
 		expect(foundPlace(open, { bar: true, above: 9, crosses: 1, side: null })).toMatchObject({
 			wrong: expect.stringContaining('only 3 plain rows')
 		});
+		// However much is typed, the answer comes at once.
+		expect(foundPlace(open, { bar: true, above: 0, crosses: 90_000, side: null })).toEqual({
+			done: 4 * 90_000 - 1
+		});
+		const plainRows = working('Cast on 4.\nRow 1: k4.\nRow 2: p4.\nRep rows 1-2 for pattern.');
+		expect(foundPlace(plainRows, { bar: true, above: 0, crosses: 90_000, side: null })).toMatchObject({
+			wrong: expect.stringContaining('0 rows with a cross')
+		});
 		expect(foundPlace(open, { bar: true, above: 1, crosses: 1, side: 'WS' })).toMatchObject({
 			wrong: expect.stringContaining('right side')
 		});
