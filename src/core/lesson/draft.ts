@@ -15,7 +15,7 @@ import { estimateOf } from './estimate';
 import { minutesOf, type Lesson, type LessonCrossing, type Part } from './lesson';
 import { madeWays } from './made';
 import { needsOf } from './materials';
-import { frontsOf } from './palette';
+import { newPart } from './palette';
 import { USUAL_RATES, type Rates } from './rates';
 
 /** A lesson drafted to the clock, with the reason of each part, and what is left for another day. */
@@ -311,17 +311,8 @@ class Composer {
 		this.#asked(taught);
 	}
 
-	#asked({ id, name, crossing }: Lesson['crossings'][number]): void {
-		this.#part(
-			{
-				kind: 'check',
-				crossing: id,
-				title: `Ask: ${name}`,
-				question: `Which stitches lie in front in ${name}?`,
-				answer: frontsOf(crossing)
-			},
-			'A question shows who has seen it.'
-		);
+	#asked({ id }: Lesson['crossings'][number]): void {
+		this.#part(newPart(this.lesson, 'check', '0', id, this.#rates)!, 'A question shows who has seen it.');
 	}
 
 	#mended({ id, name, crossing }: Lesson['crossings'][number]): void {
@@ -379,17 +370,9 @@ class Composer {
 	}
 
 	#rest(): void {
-		const part = {
-			kind: 'care',
-			title: 'A rest for the hands',
-			text: 'Loose grip, a stretch of fingers and wrists. Stop at pain; pain that stays is for a doctor or hand therapist.'
-		} as const;
+		const part = newPart(this.lesson, 'care', '0', undefined, this.#rates)!;
 		this.#sinceRest = 0;
-		this.#put(
-			part,
-			estimateOf(this.lesson, { ...part, id: '0', minutes: 0 }, this.#rates),
-			'Crossing strains hands: no half hour goes by without a rest.'
-		);
+		this.#put(part, part.minutes, 'Crossing strains hands: no half hour goes by without a rest.');
 	}
 
 	#put(part: PartWords, minutes: number, because: string): void {

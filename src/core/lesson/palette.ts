@@ -1,6 +1,7 @@
 import { madeWays } from './made';
 import type { Lesson, Part } from './lesson';
 import { estimateOf } from './estimate';
+import type { Rates } from './rates';
 
 /** Kinds of part that can be added by themselves; those about a crossing need a lesson that has one. */
 export const PALETTE = [
@@ -18,9 +19,15 @@ export const PALETTE = [
 export type PaletteKind = (typeof PALETTE)[number];
 
 /** A new part of some kind, about a crossing of the lesson, with the minutes it takes; `null` where the lesson has nothing it could be about. */
-export function newPart(lesson: Lesson, kind: PaletteKind, id: string, about?: string): Part | null {
+export function newPart(
+	lesson: Lesson,
+	kind: PaletteKind,
+	id: string,
+	about?: string,
+	rates?: Rates
+): Part | null {
 	const part = partOf(lesson, kind, id, about);
-	return part && { ...part, minutes: estimateOf(lesson, part) };
+	return part && { ...part, minutes: estimateOf(lesson, part, rates) };
 }
 
 function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): Part | null {
@@ -86,7 +93,7 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 }
 
 /** Which stitches of a crossing pass over others, in words. */
-export function frontsOf({ over }: Lesson['crossings'][number]['crossing']): string {
+function frontsOf({ over }: Lesson['crossings'][number]['crossing']): string {
 	const front = [...new Set(over.map(([one]) => one))].sort((a, b) => a - b);
 	return `${front.join(', ')}: they pass over the others, counted from the tip of the needle.`;
 }
