@@ -4,7 +4,9 @@ import { LAUNCH } from './scripts/lib/chromium.mjs';
 export default defineConfig({
 	testDir: 'tests',
 	outputDir: 'test-results',
-	workers: 2,
+	// Much of a test is waiting, so one more than there are cores goes well.
+	workers: 3,
+	expect: { timeout: 10_000 },
 	timeout: 120_000,
 	forbidOnly: Boolean(process.env.CI),
 	reporter: process.env.POND_REPORT ? [['list'], ['json', { outputFile: process.env.POND_REPORT }]] : 'list',

@@ -2,6 +2,7 @@ import { register } from 'tsx/esm/api';
 import { PondServer } from './lib/pondServer.mjs';
 import { clothFrame } from './bench/clothFrame.mjs';
 import { fabric } from './bench/fabric.mjs';
+import { library } from './bench/library.mjs';
 import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
 import { readName } from './bench/readName.mjs';
@@ -18,10 +19,12 @@ register();
 const figures = [await readName(), ...(await search()), ...(await fabric())];
 const server = await PondServer.make();
 try {
+	const site = { address: server.address, cookie: await server.demoCookie() };
 	figures.push(
-		await pageJs(server.address),
-		await pageServer(server.address),
-		await clothFrame(server.address)
+		await pageJs(site),
+		await pageServer(site),
+		...(await clothFrame(site)),
+		...(await library(site))
 	);
 } finally {
 	await server.remove();

@@ -6,7 +6,7 @@ import { refusing } from './lib/refusal.mjs';
 import { root } from './lib/root.mjs';
 
 /**
- * Takes one picture of each main view, from the demo data, into `docs/screenshots/`.
+ * Takes one picture of each main view, from the demo data, into `docs/screenshots/`; or of those that are named.
  *
  * @typedef {import('@playwright/test').Page} Page
  * @typedef {{ size?: [number, number], theme?: 'evening', come: (page: Page, lesson: string) => Promise<unknown> }} View
@@ -78,6 +78,22 @@ const VIEWS = {
 			await page.getByRole('button', { name: 'Knit 4' }).click();
 		}
 	},
+	course: {
+		async come(page) {
+			await open(page, '/lessons');
+			await page.keyboard.press('d');
+			const dialog = page.getByRole('dialog');
+			await dialog.getByLabel('Crosses to teach').fill('2/2 RC, 2/2 LC, 3/3 RC, 2/1 LPC');
+			await dialog.getByRole('button', { name: 'Keep it, and the rest as a course' }).click();
+			await page.waitForURL(/\/courses\/[0-9a-f-]{36}$/);
+		}
+	},
+	'sign-in': {
+		async come(page) {
+			await page.context().clearCookies();
+			await open(page, '/sign-in');
+		}
+	},
 	stage: {
 		async come(page, lesson) {
 			await open(page, `${lesson}/stage`);
@@ -92,13 +108,14 @@ await refusing(async () => {
 	const server = await PondServer.make();
 	try {
 		const browser = await chromium.launch(LAUNCH);
-		for (const [name, { size: [width, height] = [1280, 800], theme = 'day', come }] of Object.entries(
-			VIEWS
-		)) {
+		const named = process.argv.slice(2);
+		const views = Object.entries(VIEWS).filter(([name]) => named.length === 0 || named.includes(name));
+		for (const [name, { size: [width, height] = [1280, 800], theme = 'day', come }] of views) {
 			const context = await browser.newContext({
 				baseURL: server.address,
 				viewport: { width, height },
-				reducedMotion: 'reduce'
+				reducedMotion: 'reduce',
+				storageState: await server.demoState()
 			});
 			const page = await context.newPage();
 			await open(page, '/lessons');

@@ -38,7 +38,7 @@ await refusing(async () => {
 		const { migrate } = await import('./lib/migrate.mjs');
 		const { loadDemo } = await import('./lib/demo.mjs');
 		await migrate(database.url);
-		await loadDemo(database.url);
+		if (options.demo) await loadDemo(database.url);
 		const log = join(options.data, 'server.log');
 		server = await serve({ ...options, databaseUrl: database.url, log });
 		noteRunning(options.data, { address: server.address, databaseUrl: database.url });
@@ -57,7 +57,7 @@ function isLoopback(host) {
 
 /** @param {boolean} tls */
 function openToTheRoom(tls) {
-	const open = 'It is open to everyone on this network, who can read and change the lessons.';
+	const open = 'It is open to everyone on this network, who can make an account or use the demo.';
 	if (tls) return open;
 	return `${open}\nWithout --cert and --key, other machines reach it unencrypted, and their browsers allow no copying by button, no work without the network and no keeping the screen awake.`;
 }

@@ -3,6 +3,7 @@ import type { Teacher } from '$lib/server/store/teachers';
 declare global {
 	namespace App {
 		interface Locals {
+			/** who asks; the hooks let nobody reach a route without one, but for the open ones */
 			teacher: Teacher;
 		}
 		interface Error {

@@ -1,28 +1,42 @@
-import { json, type Handle, type HandleServerError } from '@sveltejs/kit';
+import type { Handle, HandleServerError } from '@sveltejs/kit';
 import { building } from '$app/environment';
+import { signedIn } from '$lib/server/accounts';
+import { refuse } from '$lib/server/answer';
 import { log } from '$lib/server/log';
 import { closeDatabase } from '$lib/server/pool';
-import { onlyTeacher } from '$lib/server/store/teachers';
+import type { Teacher } from '$lib/server/store/teachers';
 
 // adapter-node says so once no request is left to answer.
 process.on('sveltekit:shutdown', () => void closeDatabase());
 
+/** Routes that anybody may use. */
+const OPEN_ROUTES = ['/sign-in', '/join', '/health'];
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	if (!building && event.route.id !== '/health') {
+		let teacher: Teacher | null;
 		try {
-			event.locals.teacher = await onlyTeacher();
+			teacher = await signedIn(event.cookies);
 		} catch (error) {
 			log.error({ err: error }, 'database does not answer');
 			if (event.route.id?.startsWith('/api/'))
-				return json(
-					{ error: { code: 'away', message: 'The database does not answer. Try again in a moment.' } },
-					{ status: 503 }
-				);
+				return refuse(503, 'away', 'The database does not answer. Try again in a moment.');
 			return new Response(AWAY_PAGE, {
 				status: 503,
 				headers: { 'content-type': 'text/html; charset=utf-8', 'retry-after': '5' }
 			});
+		}
+		if (teacher) event.locals.teacher = teacher;
+		else if (event.route.id !== null && !OPEN_ROUTES.includes(event.route.id)) {
+			if (event.route.id.startsWith('/api/'))
+				return refuse(
+					401,
+					'nobody',
+					'Nobody is signed in here any more. Sign in again; what you typed is kept.'
+				);
+			const to = event.url.pathname + event.url.search;
+			return toSignIn(to === '/' ? '/sign-in' : `/sign-in?to=${encodeURIComponent(to)}`);
 		}
 	}
 	const evening = event.locals.teacher?.settings.theme === 'evening';
@@ -37,6 +51,13 @@ export const handle: Handle = async ({ event, resolve }) => {
 	});
 	return response;
 };
+
+/** Leads on to the sign-in page, with a note for those who do not follow by themselves (RFC 9110, 15.4.4). */
+const toSignIn = (location: string) =>
+	new Response(
+		`<!doctype html><html lang="en"><meta charset="utf-8"><title>Pond Loop</title><p><a href="${location}">Sign in</a></p></html>`,
+		{ status: 303, headers: { location, 'content-type': 'text/html; charset=utf-8' } }
+	);
 
 /** The page comes in the evening theme from its first byte on. */
 const byEvening = ({ html }: { html: string }) => html.replace('data-theme="day"', 'data-theme="evening"');

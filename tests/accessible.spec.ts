@@ -78,6 +78,52 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await demo(pond);
 		await pond.page.getByRole('button', { name: 'The rates this rests on' }).click();
 	},
+	'a lesson, its history': async (pond) => {
+		await demo(pond);
+		await pond.page.keyboard.press('h');
+		await pond.page.getByRole('button', { name: /As it began/ }).click();
+	},
+	'a lesson, drafted again': async (pond) => {
+		await demo(pond);
+		await pond.page.keyboard.press('g');
+		await pond.page.getByRole('button', { name: 'Take this draft' }).waitFor();
+	},
+	'a lesson, two compared': async (pond) => {
+		await demo(pond);
+		await added(pond, 'two to compare');
+	},
+	'a lesson, a slip': async (pond) => {
+		await demo(pond);
+		await added(pond, 'a slip and its mend');
+	},
+	'a lesson, adding a picture': async (pond) => {
+		await demo(pond);
+		await pond.page.getByRole('button', { name: 'Picture', exact: true }).click();
+	},
+	'The library, found': async (pond) => {
+		await pond.open('/lessons');
+		await pond.page.getByRole('searchbox').fill('cushion');
+		await pond.page.getByRole('list', { name: 'Found' }).waitFor();
+	},
+	'The library, put away': (pond) => pond.open('/lessons?shelf=away'),
+	Courses: (pond) => pond.open('/courses'),
+	'a course': async (pond) => {
+		await pond.open('/lessons');
+		await pond.page.keyboard.press('d');
+		const dialog = pond.page.getByRole('dialog');
+		await dialog.getByLabel('Crosses to teach').fill('2/2 RC, 2/2 LC, 3/3 RC, 2/1 LPC');
+		await dialog.getByRole('button', { name: 'Keep it, and the rest as a course' }).click();
+		await pond.page.waitForURL(/\/courses\/[0-9a-f-]{36}$/);
+	},
+	Account: (pond) => pond.open('/account'),
+	'Signing in': async (pond) => {
+		await pond.page.context().clearCookies();
+		await pond.open('/sign-in');
+	},
+	'Making an account': async (pond) => {
+		await pond.page.context().clearCookies();
+		await pond.open('/join');
+	},
 	'a lesson without parts': async (pond) => void (await pond.newLesson('Empty')),
 	Stage: async (pond) => {
 		await demo(pond, '/stage');
@@ -127,6 +173,11 @@ async function demo(pond: Pond, view = '') {
 	await pond.open('/lessons');
 	const address = await pond.page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
 	await pond.open(address + view);
+}
+
+async function added({ page }: Pond, kind: string) {
+	await page.getByRole('combobox', { name: /Add a part/ }).selectOption({ label: kind });
+	await expect(page.locator('input[name="title"]')).toBeFocused();
 }
 
 for (const [name, come] of Object.entries(VIEWS)) {

@@ -88,7 +88,7 @@ test.describe('a draft', () => {
 	});
 });
 
-test('a swatch put into a lesson is followed: what changes there is offered here', async ({ pond, page }) => {
+test('a swatch put into a lesson is followed: what changes there changes here', async ({ pond, page }) => {
 	await pond.open('/swatches');
 	await page.keyboard.press('n');
 	await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
@@ -101,7 +101,7 @@ test('a swatch put into a lesson is followed: what changes there is offered here
 	await page.keyboard.press('Enter');
 	await page.getByRole('link', { name: 'Open the lesson' }).click();
 	await pond.expectParts('Knit together: A new swatch');
-	await expect(page.getByText('was changed since')).toHaveCount(0);
+	await expect(page.getByRole('region', { name: 'Follows its sources' })).toHaveCount(0);
 	const lesson = page.url();
 	await pond.saved();
 	await pond.open(swatch);
@@ -110,22 +110,34 @@ test('a swatch put into a lesson is followed: what changes there is offered here
 	await page.keyboard.type('Row 3 (RS): p2, 2/2 RC, p2.');
 	await pond.saved();
 	await pond.open(lesson);
-	await expect(page.getByText('“A new swatch” was changed since this lesson took its rows.')).toBeVisible();
-	await page.getByText('What is other now').click();
-	await expect(page.getByText('Row 3 (RS): p2, 2/2 RC, p2.')).toBeVisible();
-	await page.getByRole('button', { name: 'Take the new rows' }).press('Enter');
-	await expect(page.getByText('was changed since')).toHaveCount(0);
+	const notice = page.getByRole('region', { name: 'Follows its sources' });
+	await expect(notice).toContainText('rows of A new swatch');
+	await notice.locator('summary').press('Enter');
+	await expect(notice.getByText('Row 3 (RS): p2, 2/2 RC, p2.')).toBeVisible();
+	await notice.getByRole('button', { name: 'That is right' }).press('Enter');
+	await expect(notice).toHaveCount(0);
 	await pond.saved();
 	await page.reload();
-	await expect(page.getByText('was changed since')).toHaveCount(0);
+	await pond.expectParts('Knit together: A new swatch');
+	await expect(notice).toHaveCount(0);
+	// What the lesson is to keep, it keeps, whatever becomes of the swatch.
+	const other = await page.context().newPage();
+	await other.goto(swatch);
+	await other.getByRole('textbox', { name: 'Written rows' }).click();
+	await other.keyboard.press('Control+End');
+	await other.keyboard.type('\nRow 5 (RS): p2, 2/2 LC, p2.');
+	await expect(other.locator('[data-save]').first()).toHaveAttribute('data-save', 'saved');
+	await expect(notice).toContainText('rows of A new swatch');
+	await notice.getByRole('button', { name: 'Keep the old rows in this lesson' }).press('Enter');
+	await expect(notice).toHaveCount(0);
+	await pond.saved();
+	await page.reload();
+	await pond.expectParts('Knit together: A new swatch');
+	await expect(notice).toHaveCount(0);
 });
 
 test('a part is split and joined, and shown in another way', async ({ pond, page }) => {
-	await pond.open('/lessons');
-	await page.keyboard.press('d');
-	await page.getByRole('dialog').getByLabel('Crosses to teach').fill('2/2 RC');
-	await page.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
-	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	await pond.draft('2/2 RC');
 	const count = await pond.parts().count();
 	await pond.parts().filter({ hasText: 'Practice: 2/2 RC' }).first().getByRole('button').first().click();
 	await page.getByRole('button', { name: 'Split' }).click();
@@ -155,11 +167,7 @@ test('estimates follow the rates of the teacher, who may have the usual ones bac
 	pond,
 	page
 }) => {
-	await pond.open('/lessons');
-	await page.keyboard.press('d');
-	await page.getByRole('dialog').getByLabel('Crosses to teach').fill('2/2 RC');
-	await page.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
-	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	await pond.draft('2/2 RC');
 	await pond.parts().filter({ hasText: '2/2 RC in numbers' }).getByRole('button').first().click();
 	await expect(page.getByRole('button', { name: /^about/ })).toHaveCount(0);
 	await page.getByRole('button', { name: 'The rates this rests on' }).press('Enter');

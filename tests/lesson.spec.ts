@@ -112,10 +112,10 @@ test.describe('a lesson', () => {
 		await pond.saved();
 	});
 
-	test('is removed from the list, and comes back when that is undone', async ({ pond, page }) => {
+	test('is put away from the list, and comes back when that is undone', async ({ pond, page }) => {
 		await pond.newLesson('Wader socks');
 		await pond.open('/lessons');
-		await page.getByRole('button', { name: 'Remove “Wader socks”' }).click();
+		await page.getByRole('button', { name: 'Put away “Wader socks”' }).click();
 		await expect(page.getByRole('link', { name: /Wader socks/ })).toBeHidden();
 		await page.getByRole('button', { name: 'Undo' }).click();
 		await expect(page.getByRole('link', { name: /Wader socks/ })).toBeVisible();
@@ -203,7 +203,9 @@ test.describe('the sheet', () => {
 
 	test('never obeys HTML that a note holds', async ({ pond, page }) => {
 		const address = await pond.lessonWith('Hostile', 'Note');
-		await page.locator('textarea').fill('<img src=x onerror="document.title=1"> and **bold**');
+		await page
+			.getByRole('textbox', { name: 'What to say or mind' })
+			.fill('<img src=x onerror="document.title=1"> and **bold**');
 		await pond.saved();
 		await pond.open(`${address}/sheet`);
 		await expect(page.getByText('<img src=x')).toBeVisible();

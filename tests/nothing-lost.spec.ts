@@ -21,7 +21,9 @@ test.describe('with the server away', () => {
 			timeout: 20_000
 		});
 		await expect(page.getByText(/Server away/).first()).toBeVisible();
-		await page.locator('textarea').fill('Written while the server was away.');
+		await page
+			.getByRole('textbox', { name: 'What to say or mind' })
+			.fill('Written while the server was away.');
 		await pond.addNote('Added while away');
 		await expect(title).toHaveValue('Before the storm, half typed and then some');
 
@@ -33,7 +35,9 @@ test.describe('with the server away', () => {
 		await expect(other.getByRole('textbox', { name: 'Name of the lesson' })).toHaveValue(
 			'Before the storm, half typed and then some'
 		);
-		await expect(other.locator('textarea')).toHaveValue('Written while the server was away.');
+		await expect(other.getByRole('textbox', { name: 'What to say or mind' })).toContainText(
+			'Written while the server was away.'
+		);
 		await expect(other.getByRole('listitem').filter({ hasText: 'Added while away' })).toBeVisible();
 		await elsewhere.close();
 	});

@@ -3,11 +3,12 @@ import { lessonOf, swatchOf } from './lessonOf.mjs';
 
 /**
  * The compressed JavaScript that must arrive before a route can be used: the largest of all routes, in kB.
- * @param {string} address
+ * @param {import('./lessonOf.mjs').Site} site
  * @returns {Promise<import('../bench.mjs').Figure>}
  */
-export async function pageJs(address) {
-	const lesson = await lessonOf(address);
+export async function pageJs(site) {
+	const { address, cookie } = site;
+	const lesson = await lessonOf(site);
 	const sizes = [];
 	for (const route of [
 		'/',
@@ -16,9 +17,9 @@ export async function pageJs(address) {
 		`${lesson}/stage`,
 		`${lesson}/sheet`,
 		'/swatches',
-		await swatchOf(address)
+		await swatchOf(site)
 	]) {
-		const response = await fetch(address + route);
+		const response = await fetch(address + route, { headers: { cookie } });
 		// SvelteKit names what a route needs at first in the page and in its Link header.
 		const named = (response.headers.get('link') ?? '') + (await response.text());
 		const scripts = new Set(

@@ -7,17 +7,18 @@ const WARM = 100;
 
 /**
  * A lesson's page against `/health`, which makes one one-row query: medians of the time to the last byte.
- * @param {string} address
+ * @param {import('./lessonOf.mjs').Site} site
  * @returns {Promise<import('../bench.mjs').Figure>}
  */
-export async function pageServer(address) {
-	const lesson = await lessonOf(address);
+export async function pageServer(site) {
+	const { address, cookie } = site;
+	const lesson = await lessonOf(site);
 	const agent = new Agent({ keepAlive: true, maxSockets: 1 });
 	const times = { page: /** @type {number[]} */ ([]), floor: /** @type {number[]} */ ([]) };
 	// In turn, so that whatever slows the machine slows both.
 	for (let round = 0; round < ROUNDS + WARM; round++) {
-		const page = await timeOf(address + lesson, agent);
-		const floor = await timeOf(`${address}/health`, agent);
+		const page = await timeOf(address + lesson, agent, cookie);
+		const floor = await timeOf(`${address}/health`, agent, cookie);
 		if (round < WARM) continue;
 		times.page.push(page);
 		times.floor.push(floor);
@@ -34,12 +35,13 @@ export async function pageServer(address) {
 /**
  * @param {string} url
  * @param {Agent} agent
+ * @param {string} cookie
  * @returns {Promise<number>} milliseconds
  */
-function timeOf(url, agent) {
+function timeOf(url, agent, cookie) {
 	const began = performance.now();
 	return new Promise((resolve, reject) => {
-		get(url, { agent }, (response) => {
+		get(url, { agent, headers: { cookie } }, (response) => {
 			response.resume();
 			response.on('end', () => resolve(performance.now() - began));
 		}).on('error', reject);

@@ -20,9 +20,7 @@ export async function loadDemo(databaseUrl, { again = false } = {}) {
 	await client.connect();
 	try {
 		await client.query('begin');
-		const { rows } = await client.query(
-			'select id, demo_loaded_at from teachers order by created_at limit 1 for update'
-		);
+		const { rows } = await client.query('select id, demo_loaded_at from teachers where demo for update');
 		const [teacher] = rows;
 		if (teacher.demo_loaded_at && !again) return 0;
 		for (const document of documents) await KEPT[document.format](client, teacher.id, document);
@@ -40,7 +38,7 @@ export async function loadDemo(databaseUrl, { again = false } = {}) {
  */
 const KEPT = {
 	'pond-loop/lesson@1': (client, owner, lesson) =>
-		client.query('insert into lessons (id, owner, document) values ($1, $2, $3)', [
+		client.query('insert into lessons (id, owner, document, original) values ($1, $2, $3, $3)', [
 			randomUUID(),
 			owner,
 			lesson

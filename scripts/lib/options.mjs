@@ -15,7 +15,7 @@ export function defaultData() {
 }
 
 /**
- * @typedef {{ port: number, host: string, data: string, cert?: string, key?: string }} StartOptions
+ * @typedef {{ port: number, host: string, data: string, cert?: string, key?: string, demo: boolean }} StartOptions
  * @param {string[]} args
  * @returns {StartOptions}
  */
@@ -29,12 +29,13 @@ export function startOptions(args) {
 				host: { type: 'string', default: '127.0.0.1' },
 				data: { type: 'string', default: defaultData() },
 				cert: { type: 'string' },
-				key: { type: 'string' }
+				key: { type: 'string' },
+				'no-demo': { type: 'boolean', default: false }
 			}
 		}));
 	} catch (error) {
 		throw new Refusal(
-			`${/** @type {Error} */ (error).message.split('.')[0]}. Use: npm start -- [--port N] [--host ADDR] [--data DIR] [--cert FILE --key FILE]`
+			`${/** @type {Error} */ (error).message.split('.')[0]}. Use: npm start -- [--port N] [--host ADDR] [--data DIR] [--cert FILE --key FILE] [--no-demo]`
 		);
 	}
 	const port = Number(values.port);
@@ -42,5 +43,12 @@ export function startOptions(args) {
 		throw new Refusal(`--port takes a number from 1 to 65535, not “${values.port}”.`);
 	if (!values.cert !== !values.key)
 		throw new Refusal('--cert and --key go together: give both files, or neither.');
-	return { port, host: values.host, data: resolve(values.data), cert: values.cert, key: values.key };
+	return {
+		port,
+		host: values.host,
+		data: resolve(values.data),
+		cert: values.cert,
+		key: values.key,
+		demo: !values['no-demo']
+	};
 }

@@ -54,6 +54,34 @@ export class PondServer {
 	}
 
 	/**
+	 * Opens the demo as its button does.
+	 * @returns {Promise<string>} the cookie that requests then carry, `name=value`
+	 */
+	async demoCookie() {
+		const response = await fetch(`${this.address}/sign-in?/demo`, {
+			method: 'POST',
+			redirect: 'manual',
+			headers: { origin: this.address, 'content-type': 'application/x-www-form-urlencoded' },
+			body: 'to=/'
+		});
+		const [cookie] = response.headers.getSetCookie();
+		if (!cookie) throw new Error(`the demo was not opened: ${response.status}`);
+		return cookie.split(';')[0];
+	}
+
+	/**
+	 * The same for a browser of Playwright's.
+	 */
+	async demoState() {
+		const [name, value] = (await this.demoCookie()).split('=');
+		const cookie = { name, value, domain: '127.0.0.1', path: '/', expires: -1 };
+		return {
+			cookies: [{ ...cookie, httpOnly: true, secure: false, sameSite: /** @type {'Lax'} */ ('Lax') }],
+			origins: []
+		};
+	}
+
+	/**
 	 * Ends the server as Ctrl-C does (`SIGINT`), or as a power cut would (`SIGKILL`).
 	 * @param {'SIGINT' | 'SIGKILL'} signal
 	 */

@@ -6,6 +6,8 @@ import { pathToFileURL } from 'node:url';
 import { Refusal } from './refusal.mjs';
 import { root } from './root.mjs';
 
+/** The largest request that is read: an archive with its pictures. Routes set limits of their own below it. */
+const LARGEST_BODY = '256M';
 /** How long open requests may take to end when the server is stopped. */
 const GRACE_MS = 4_000;
 
@@ -24,13 +26,15 @@ export function checkPort({ port, host }) {
 
 /**
  * Serves the built app.
- * @param {{ port: number, host: string, cert?: string, key?: string, databaseUrl: string, log: string }} options
+ * @param {{ port: number, host: string, cert?: string, key?: string, databaseUrl: string, log: string, demo: boolean }} options
  * @returns {Promise<{ address: string, stop: () => Promise<void> }>}
  */
-export async function serve({ port, host, cert, key, databaseUrl, log }) {
+export async function serve({ port, host, cert, key, databaseUrl, log, demo }) {
 	const tls = cert && key ? { cert: fileOf(cert), key: fileOf(key) } : null;
 	process.env.DATABASE_URL = databaseUrl;
 	process.env.POND_LOG = log;
+	process.env.POND_DEMO = demo ? 'on' : 'off';
+	process.env.BODY_SIZE_LIMIT = LARGEST_BODY;
 	process.env.PROTOCOL_HEADER = 'x-pond-protocol';
 	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
 	/** @type {import('node:http').RequestListener} */

@@ -1,57 +1,118 @@
 import type { Crossing } from '$core/crossing/crossing';
 import { changed, undoing } from '$core/lesson/change';
+import type { Clash } from '$core/lesson/clash';
+import { followed, type Sources } from '$core/lesson/follow';
 import type { Change, Lesson } from '$core/lesson/lesson';
 import type { Way } from '$core/ways/ways';
+import { asking } from './asking';
 import { newId } from './id';
 import { outbox, type Letter } from './outbox.svelte';
 
 /** Where the changes of a lesson go. */
 export const changesOf = (id: string) => `/api/lessons/${id}/changes`;
 
+/** Where a lesson as it was taught last is kept. */
+export const taughtOf = (id: string) => `/api/lessons/${id}/taught`;
+
+/** This page, as changes say who made them; the same after a reload. */
+function thisPage(): string {
+	const known = sessionStorage.getItem(PAGE_KEY) ?? newId();
+	sessionStorage.setItem(PAGE_KEY, known);
+	return known;
+}
+const PAGE_KEY = 'pond-loop:page';
+
 /** A change for a lesson that no page has open; typing in one place has one topic. */
 export function postChange(id: string, change: Change, since: number, topic?: string): void {
-	outbox.post(changesOf(id), { change, since }, topic);
+	outbox.post(changesOf(id), { change, since, page: thisPage() }, topic);
+}
+
+/** A lesson as its pages get it: with what its parts come from, and what is kept beside it. */
+export interface LessonPage {
+	readonly id: string;
+	/** one more for every change taken */
+	readonly version: number;
+	readonly lesson: Lesson;
+	readonly sources: Sources;
+	readonly tags: readonly string[];
+	/** when it was taught last, in milliseconds */
+	readonly taughtAt: number | null;
+}
+
+/** What the server says of a lesson: its version, and all of it where this page does not know it. */
+interface Told {
+	readonly version: number;
+	readonly lesson?: Lesson;
+}
+
+/** Where another page wrote in the same place, with what both say. */
+export interface LessonClash extends Clash {
+	readonly theirs: Lesson;
+	readonly mine: Change;
 }
 
 /**
- * A lesson as this page shows it: what the server has acknowledged, and on top of it every change that is still on
- * its way. Nothing typed waits for the server.
+ * A lesson as this page shows it: what the server has acknowledged, on top of it every change that is still on its way,
+ * and in it what its sources say now. Nothing typed waits for the server.
  */
 export class OpenLesson {
 	readonly id: string;
 	#kept = $state.raw<Lesson>()!;
 	#version = 0;
-	readonly lesson: Lesson = $derived.by(() =>
-		outbox.letters
-			.filter(({ to }) => to === changesOf(this.id))
-			.reduce((lesson, letter) => changed(lesson, letter.body.change as Change), this.#kept)
+	#sources = $state.raw<Sources>()!;
+	readonly #sent = $derived.by(() => outbox.waiting(changesOf(this.id)));
+	/** as it was written here, before it follows its sources */
+	readonly written: Lesson = $derived(
+		this.#sent.reduce((lesson, letter) => changed(lesson, letter.body.change as Change), this.#kept)
 	);
+	readonly lesson: Lesson = $derived(followed(this.written, this.#sources));
+	/** another page wrote in the same place: somebody has to choose */
+	readonly clash: LessonClash | null = $derived.by(() => {
+		const { refusal } = outbox;
+		if (refusal?.letter.to !== changesOf(this.id) || !refusal.answer.clash) return null;
+		const { clash, lesson } = refusal.answer as unknown as { clash: Clash; lesson: Lesson };
+		return { ...clash, theirs: lesson, mine: refusal.letter.body.change as Change };
+	});
+	/** when it was taught last, in milliseconds */
+	taughtAt = $state<number | null>(null);
 	/** how the last removal or move is taken back */
 	undo = $state.raw<{ said: string; change: Change } | null>(null);
 
-	constructor(id: string, version: number, lesson: Lesson) {
+	constructor({ id, version, lesson, sources, taughtAt }: Omit<LessonPage, 'tags'>) {
 		this.id = id;
 		this.#version = version;
 		this.#kept = lesson;
+		this.#sources = sources;
+		this.taughtAt = taughtAt;
 	}
 
-	/** Listens to what the server takes; returns how to stop. */
+	/** Listens to what the server takes, and asks it what other pages did; returns how to stop. */
 	watch(): () => void {
 		for (const { letter, answer } of outbox.recent(changesOf(this.id))) {
-			const taken = answer as { version: number; lesson?: Lesson };
+			const taken = answer as unknown as Told;
 			if (taken.version > this.#version) this.#taken(letter, taken);
 		}
-		return outbox.onTaken((letter, answer) => {
-			if (letter.to === changesOf(this.id))
-				this.#taken(letter, answer as { version: number; lesson?: Lesson });
+		const stop = outbox.onTaken((letter, answer) => {
+			if (letter.to === changesOf(this.id)) this.#taken(letter, answer as unknown as Told);
+			if (letter.to === taughtOf(this.id)) this.taughtAt = Date.now();
 		});
+		const rest = asking(() => this.#ask());
+		return () => {
+			stop();
+			rest();
+		};
 	}
 
 	/** Makes a change here and posts it; with `said`, undoing it is offered in those words. */
 	change(change: Change, { topic, said }: { topic?: string; said?: string } = {}): void {
-		const back = said ? undoing(this.lesson, change) : null;
+		const back = said ? undoing(this.written, change) : null;
 		if (said) this.undo = back && { said, change: back };
 		postChange(this.id, change, this.#version, topic);
+	}
+
+	/** Notes that it was taught as it is now: it is sent behind every change that is still on its way. */
+	noteTaught(): void {
+		outbox.post(taughtOf(this.id), {});
 	}
 
 	takeBack(): void {
@@ -60,10 +121,44 @@ export class OpenLesson {
 		this.undo = null;
 	}
 
-	#taken(letter: Letter, { version, lesson }: { version: number; lesson?: Lesson }): void {
+	/** Settles a clash: what this page wrote in that place stands, or what the other did. */
+	choose(which: 'mine' | 'theirs'): void {
+		const { clash } = this;
+		if (!clash) return;
+		const { version, lesson } = outbox.refusal!.answer as unknown as Required<Told>;
+		this.#kept = lesson;
+		this.#version = version;
+		outbox.rewrite(changesOf(this.id), (body) => {
+			const change = which === 'mine' ? (body.change as Change) : without(body.change as Change, clash);
+			return change && { ...body, change, since: version };
+		});
+	}
+
+	#taken(letter: Letter, { version, lesson }: Told): void {
 		this.#kept = lesson ?? changed(this.#kept, letter.body.change as Change);
 		this.#version = version;
 	}
+
+	async #ask(): Promise<void> {
+		const response = await fetch(`/api/lessons/${this.id}/news?version=${this.#version}`);
+		if (!response.ok || this.#sent.length > 0) return;
+		const news = (await response.json()) as Partial<Told> & { sources: Sources };
+		if (JSON.stringify(news.sources) !== JSON.stringify(this.#sources)) this.#sources = news.sources;
+		if (news.version === undefined || !news.lesson || news.version <= this.#version) return;
+		this.#version = news.version;
+		this.#kept = news.lesson;
+	}
+}
+
+/** A change without what it says in the place of a clash; `null` when it says nothing else. */
+function without(change: Change, { part, fields }: Clash): Change | null {
+	const about = 'part' in change && typeof change.part === 'string' ? change.part : null;
+	if (about !== part) return change;
+	if (change.kind !== 'set' && change.kind !== 'set-part')
+		return change.kind === 'remove-part' ? null : change;
+	if (fields.length === 0) return null;
+	const rest = Object.fromEntries(Object.entries(change.fields).filter(([field]) => !fields.includes(field)));
+	return Object.keys(rest).length > 0 ? { ...change, fields: rest } : null;
 }
 
 /** Makes a lesson; it can be written in at once, also while the server is away. */

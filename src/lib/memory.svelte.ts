@@ -1,7 +1,7 @@
 import type { Memory } from '$core/naming/settled';
 import { plain, readKey, withoutDoubles } from '$core/naming/key';
 import type { BenchMemory, ChosenReading, KeptCrossing, KeptKey } from './bench';
-import { outbox } from './outbox.svelte';
+import { outbox, type Letter } from './outbox.svelte';
 
 const CROSSINGS = '/api/bench/crossings';
 const KEYS = '/api/bench/keys';
@@ -13,14 +13,19 @@ const READINGS = '/api/bench/readings';
  */
 export class OpenMemory {
 	#kept = $state.raw<BenchMemory>()!;
+	readonly #sentCrossings = $derived(outbox.waiting(CROSSINGS));
+	readonly #sentKeys = $derived(outbox.waiting(KEYS));
+	readonly #sentReadings = $derived(outbox.waiting(READINGS));
 	readonly crossings: readonly KeptCrossing[] = $derived(
-		laid(this.#kept.crossings, lettersTo<KeptCrossing>(CROSSINGS), ({ crossing }) => crossing)
+		laid(this.#kept.crossings, saidIn<KeptCrossing>(this.#sentCrossings), ({ crossing }) => crossing)
 	);
 	readonly keys: readonly KeptKey[] = $derived(
-		laid(this.#kept.keys, lettersTo<KeptKey>(KEYS), ({ key }) => key)
+		laid(this.#kept.keys, saidIn<KeptKey>(this.#sentKeys), ({ key }) => key)
 	);
 	readonly readings: readonly ChosenReading[] = $derived(
-		laid(this.#kept.readings, lettersTo<ChosenReading>(READINGS), idOf).filter(({ made }) => made !== null)
+		laid(this.#kept.readings, saidIn<ChosenReading>(this.#sentReadings), idOf).filter(
+			({ made }) => made !== null
+		)
 	);
 	/** what settles names: keys in use, read line by line, and earlier choices */
 	readonly names: Memory = $derived({
@@ -64,8 +69,7 @@ export class OpenMemory {
 
 const idOf = ({ name, medium }: ChosenReading) => `${medium} ${name}`;
 
-const lettersTo = <Kept>(address: string): Kept[] =>
-	outbox.letters.filter(({ to }) => to === address).map(({ body }) => body as Kept);
+const saidIn = <Kept>(letters: readonly Letter[]): Kept[] => letters.map(({ body }) => body as Kept);
 
 /** A list with changes laid over it: new ones in front, others in their place, removed ones gone. */
 function laid<Kept extends { readonly removed?: boolean } | object>(

@@ -13,21 +13,27 @@ export interface Letter {
 	readonly key: string;
 }
 
+export type Answer = Readonly<Record<string, unknown>>;
+
 export interface Refusal {
 	readonly letter: Letter;
 	readonly message: string;
+	/** all the server said */
+	readonly answer: Answer;
 }
 
-export type Answer = Readonly<Record<string, unknown>>;
-
-/** `away`: the server did not answer and is asked again; what is here stays here till then. */
-export type OutboxState = 'saved' | 'sending' | 'away' | 'refused';
+/**
+ * `away`: the server did not answer and is asked again; `out`: nobody is signed in any more. What is here stays here till
+ * then.
+ */
+export type OutboxState = 'saved' | 'sending' | 'away' | 'out' | 'refused';
 
 const KEY = 'pond-loop:outbox:';
 /** Pause after typing before a letter leaves, and the pauses between tries while the server is away. */
 const REST_MS = 400;
 const RETRY_MS = [500, 1_000, 2_000, 4_000];
 const TIMEOUT_MS = 8_000;
+const NONE: readonly Letter[] = [];
 /** Letters that are remembered after they were taken. */
 const MOST_RECENT = 40;
 
@@ -40,14 +46,18 @@ export class Outbox {
 	letters = $state.raw<readonly Letter[]>([]);
 	refusal = $state.raw<Refusal | null>(null);
 	away = $state(false);
+	signedOut = $state(false);
 	/** when the last letter was taken, in milliseconds */
 	savedAt = $state(0);
 	readonly state: OutboxState = $derived.by(() => {
 		if (this.refusal) return 'refused';
 		if (this.letters.length === 0) return 'saved';
+		if (this.signedOut) return 'out';
 		return this.away ? 'away' : 'sending';
 	});
 
+	/** begins the keys of this teacher's letters: another's, left in the same browser, are not sent in her name */
+	#mine = KEY;
 	#count = 0;
 	#failures = 0;
 	#busy = false;
@@ -55,11 +65,15 @@ export class Outbox {
 	#listeners: ((letter: Letter, answer: Answer) => void)[] = [];
 	#recent: readonly { readonly letter: Letter; readonly answer: Answer }[] = [];
 
-	/** Takes up the letters an earlier page left, and sends when the browser is back on line. Call in the browser. */
-	open(): void {
-		const keys = Object.keys(localStorage).filter((key) => key.startsWith(KEY));
+	/**
+	 * Takes up the letters an earlier page of the same teacher left, and sends when the browser is back on line. Call in the
+	 * browser.
+	 */
+	open(teacher: string): void {
+		this.#mine = `${KEY}${teacher}:`;
+		const keys = Object.keys(localStorage).filter((key) => key.startsWith(this.#mine));
 		this.letters = keys.sort().flatMap((key) => {
-			this.#count = Math.max(this.#count, Number(key.slice(KEY.length).split(':')[0]) || 0);
+			this.#count = Math.max(this.#count, Number(key.slice(this.#mine.length).split(':')[0]) || 0);
 			try {
 				const { id, to, body, topic } = JSON.parse(localStorage.getItem(key) ?? '') as Letter;
 				if (typeof id !== 'string' || typeof to !== 'string' || typeof body !== 'object')
@@ -80,11 +94,20 @@ export class Outbox {
 		const replaces = topic !== undefined && last && last.topic === topic && last.to === to && !last.tried;
 		if (replaces) this.#forget(last);
 		const id = newId();
-		const key = `${KEY}${String(++this.#count).padStart(9, '0')}:${id}`;
+		const key = `${this.#mine}${String(++this.#count).padStart(9, '0')}:${id}`;
 		const letter: Letter = { id, to, body, topic, tried: false, key };
 		this.letters = [...this.letters, letter];
 		localStorage.setItem(key, JSON.stringify(letter));
 		this.#later(topic ? REST_MS : 0);
+	}
+
+	/**
+	 * Letters to an address that are still here; the same empty list while there are none, so that what a page derives from
+	 * them stands still while other letters come and go.
+	 */
+	waiting(to: string): readonly Letter[] {
+		const found = this.letters.filter((letter) => letter.to === to);
+		return found.length > 0 ? found : NONE;
 	}
 
 	/** Calls back with every letter the server has taken; returns how to stop that. */
@@ -111,6 +134,25 @@ export class Outbox {
 		if (!this.refusal) return;
 		this.#forget(this.refusal.letter);
 		this.refusal = null;
+		this.send();
+	}
+
+	/**
+	 * Rewrites what waits for an address, once somebody has chosen, and goes on sending.
+	 *
+	 * @param by gives the body a letter is to have, or `null` to give it up
+	 */
+	rewrite(to: string, by: (body: Letter['body']) => Letter['body'] | null): void {
+		for (const letter of this.waiting(to)) {
+			const body = by(letter.body);
+			if (body === null) this.#forget(letter);
+			else {
+				const rewritten = { ...letter, body };
+				this.letters = this.letters.map((one) => (one.id === letter.id ? rewritten : one));
+				localStorage.setItem(letter.key, JSON.stringify(rewritten));
+			}
+		}
+		if (this.refusal?.letter.to === to) this.refusal = null;
 		this.send();
 	}
 
@@ -148,6 +190,8 @@ export class Outbox {
 		}
 		this.away = false;
 		this.#failures = 0;
+		this.signedOut = response.status === 401;
+		if (this.signedOut) return false;
 		if (response.ok) {
 			this.#recent = [...this.#recent, { letter, answer }].slice(-MOST_RECENT);
 			this.#listeners.forEach((listener) => listener(letter, answer));
@@ -155,7 +199,8 @@ export class Outbox {
 			this.savedAt = Date.now();
 		} else {
 			const { error } = answer as { error?: { message?: string } };
-			this.refusal = { letter, message: error?.message ?? 'The server did not take this change.' };
+			const message = error?.message ?? 'The server did not take this change.';
+			this.refusal = { letter, message, answer };
 		}
 		return true;
 	}

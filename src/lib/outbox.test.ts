@@ -49,7 +49,7 @@ describe('the outbox', () => {
 
 	const opened = () => {
 		const outbox = new Outbox();
-		outbox.open();
+		outbox.open('warden');
 		return outbox;
 	};
 	const bodies = () => server.taken.map(({ body }) => body.text);
@@ -117,9 +117,12 @@ describe('the outbox', () => {
 	});
 
 	it('throws away what is no letter, and takes up the rest', async () => {
-		localStorage.setItem('pond-loop:outbox:000000001:x', '{');
-		localStorage.setItem('pond-loop:outbox:000000002:y', '{"id":1}');
-		localStorage.setItem('pond-loop:outbox:000000003:z', '{"id":"z","to":"/a","body":{"text":"good"}}');
+		localStorage.setItem('pond-loop:outbox:warden:000000001:x', '{');
+		localStorage.setItem('pond-loop:outbox:warden:000000002:y', '{"id":1}');
+		localStorage.setItem(
+			'pond-loop:outbox:warden:000000003:z',
+			'{"id":"z","to":"/a","body":{"text":"good"}}'
+		);
 		localStorage.setItem('another program', 'stays');
 		const outbox = opened();
 		await vi.runAllTimersAsync();
@@ -151,5 +154,16 @@ describe('the outbox', () => {
 		outbox.post('/a', { text: 'two' });
 		await vi.runAllTimersAsync();
 		expect(answers).toEqual([['one', 1]]);
+	});
+
+	it('tells which letters wait for an address, and the same nothing while there are none', async () => {
+		const outbox = opened();
+		const nothing = outbox.waiting('/a');
+		outbox.post('/b', { text: 'elsewhere' });
+		expect(outbox.waiting('/a')).toBe(nothing);
+		outbox.post('/a', { text: 'here' });
+		expect(outbox.waiting('/a').map(({ body }) => body.text)).toEqual(['here']);
+		await vi.runAllTimersAsync();
+		expect(outbox.waiting('/a')).toBe(nothing);
 	});
 });

@@ -1,5 +1,6 @@
 import type { Part } from '$core/lesson/lesson';
 import type { PaletteKind } from '$core/lesson/palette';
+import type { SlipId } from '$core/lesson/slip';
 
 /** What a teacher calls each kind of part, short enough for the clock bar. */
 export const KIND_WORDS: Readonly<Record<Part['kind'], string>> = {
@@ -38,6 +39,7 @@ export const PALETTE_WORDS: Readonly<Record<PaletteKind, string>> = {
 	explain: 'something to tell',
 	picture: 'a numbered picture',
 	show: 'a way to show',
+	compare: 'two to compare',
 	practice: 'a practice',
 	check: 'a question',
 	mend: 'a slip and its mend',
@@ -45,4 +47,19 @@ export const PALETTE_WORDS: Readonly<Record<PaletteKind, string>> = {
 	care: 'a rest for the hands',
 	finish: 'finishing',
 	note: 'a note'
+};
+
+/** Slips, as a teacher chooses among them. */
+export const SLIP_WORDS: Readonly<Record<SlipId, string>> = {
+	'wrong-hold': 'held on the wrong side',
+	'wrong-reach': 'reached on the wrong side',
+	'extra-loop': 'an extra loop',
+	'not-crossed': 'not crossed',
+	knitwise: 'slipped knitwise',
+	'wrong-face': 'knit and purl the wrong way round',
+	'wrong-end': 'worked from the wrong end',
+	turned: 'caught turned',
+	uneven: 'an uneven split',
+	'wrong-row': 'on the wrong row',
+	dropped: 'a dropped stitch'
 };

@@ -1,10 +1,14 @@
 /**
  * Posts something that can wait for an answer. Gives back what went wrong in words for the page, or `null`.
  */
-export async function posted(to: string, body: unknown): Promise<string | null> {
+export async function posted(
+	to: string,
+	body: unknown,
+	method: 'POST' | 'DELETE' = 'POST'
+): Promise<string | null> {
 	try {
 		const response = await fetch(to, {
-			method: 'POST',
+			method,
 			headers: { 'content-type': 'application/json' },
 			body: JSON.stringify(body)
 		});

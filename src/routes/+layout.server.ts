@@ -1,3 +1,12 @@
+import { DEFAULT_SETTINGS } from '$lib/settings';
+import type { Teacher } from '$lib/server/store/teachers';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ locals }) => ({ settings: locals.teacher.settings });
+export const load: LayoutServerLoad = ({ locals }) => {
+	// On an open route there may be nobody.
+	const teacher = locals.teacher as Teacher | undefined;
+	return {
+		teacher: teacher ? { id: teacher.id, name: teacher.name, demo: teacher.demo } : null,
+		settings: teacher?.settings ?? DEFAULT_SETTINGS
+	};
+};

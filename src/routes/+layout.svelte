@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
+	import UserRound from '@lucide/svelte/icons/user-round';
 	import Settings2 from '@lucide/svelte/icons/settings-2';
 	import Dialog from '$lib/components/Dialog.svelte';
 	import SaveState from '$lib/components/SaveState.svelte';
@@ -21,7 +22,7 @@
 
 	onMount(() => {
 		const stop = settings.watch();
-		outbox.open();
+		if (data.teacher) outbox.open(data.teacher.id);
 		document.documentElement.dataset.ready = 'true';
 		return stop;
 	});
@@ -36,7 +37,11 @@
 	const PLACES = [
 		{ href: resolve('/'), name: 'Bench', here: (path: string) => path === '/' || path === '/key' },
 		{ href: resolve('/swatches'), name: 'Swatches', here: (path: string) => path.startsWith('/swatches') },
-		{ href: resolve('/lessons'), name: 'Lessons', here: (path: string) => path.startsWith('/lessons') }
+		{
+			href: resolve('/lessons'),
+			name: 'Lessons',
+			here: (path: string) => /^\/(?:lessons|courses)/.test(path)
+		}
 	];
 	// The stage and what is printed have the page to themselves.
 	const bare = $derived(/\/(stage|sheet|rows)$/.test(page.url.pathname));
@@ -56,7 +61,7 @@
 		>Go to the work</a
 	>
 	<header
-		class="flex min-h-13 flex-wrap items-center gap-x-5 border-b border-hairline bg-base-100 px-4 sm:gap-x-7 sm:px-7 print:hidden"
+		class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hairline bg-base-100 px-4 sm:gap-x-7 sm:px-7 print:hidden"
 	>
 		<a href={resolve('/')} class="flex items-center gap-2.5 py-2 font-serif text-[1.35rem] font-semibold">
 			<svg viewBox="0 0 30 24" width="30" height="24" aria-hidden="true" fill="none" stroke="currentColor">
@@ -65,38 +70,48 @@
 			</svg>
 			<span class="sr-only sm:not-sr-only">Pond Loop</span>
 		</a>
-		<nav aria-label="Places" class="flex gap-6">
-			{#each PLACES as { href, name, here } (name)}
-				{@const current = here(page.url.pathname)}
-				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where the list is made -->
-				<a
-					{href}
-					class="border-b-3 border-transparent pt-3.5 pb-2.5 {current
-						? 'border-base-content! font-semibold'
-						: 'text-quiet hover:text-base-content'}"
-					aria-current={current ? 'page' : undefined}>{name}</a
-				>
-			{/each}
-		</nav>
-		<div class="ml-auto flex items-center gap-2.5">
+		{#if data.teacher}<nav aria-label="Places" class="flex gap-4 sm:gap-6">
+				{#each PLACES as { href, name, here } (name)}
+					{@const current = here(page.url.pathname)}
+					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where the list is made -->
+					<a
+						{href}
+						class="border-b-3 border-transparent pt-3.5 pb-2.5 {current
+							? 'border-base-content! font-semibold'
+							: 'text-quiet hover:text-base-content'}"
+						aria-current={current ? 'page' : undefined}>{name}</a
+					>
+				{/each}
+			</nav>{/if}
+		<div class="ml-auto flex items-center gap-1 sm:gap-2.5">
 			<div class="hidden lg:block"><SaveState /></div>
+			{#if data.teacher}<button
+					type="button"
+					class="flex min-h-11 items-center gap-2 rounded-xl px-2.5 text-sm hover:bg-base-200"
+					onclick={() => (settingsOpen = true)}
+				>
+					<span class="hidden md:inline">{summary}</span>
+					<Settings2 size={18} aria-hidden="true" />
+					<span class="sr-only md:hidden">Settings: {summary}</span>
+				</button>{/if}
 			<button
 				type="button"
-				class="flex min-h-11 items-center gap-2 rounded-xl px-2.5 text-sm hover:bg-base-200"
-				onclick={() => (settingsOpen = true)}
-			>
-				<span class="hidden md:inline">{summary}</span>
-				<Settings2 size={18} aria-hidden="true" />
-				<span class="sr-only md:hidden">Settings: {summary}</span>
-			</button>
-			<button
-				type="button"
-				class="grid min-h-11 min-w-11 place-items-center rounded-xl hover:bg-base-200"
+				class="hidden min-h-11 min-w-11 place-items-center rounded-xl hover:bg-base-200 sm:grid"
 				onclick={() => (keysOpen = true)}
 				aria-label="Keys"
 			>
 				<span class="key-cap" aria-hidden="true">?</span>
 			</button>
+			{#if data.teacher}
+				<a
+					class="grid min-h-11 min-w-11 place-items-center rounded-xl hover:bg-base-200"
+					href={resolve('/account')}
+					aria-current={page.url.pathname === '/account' ? 'page' : undefined}
+				>
+					<UserRound size={19} aria-hidden="true" />
+					<span class="sr-only">Account of {data.teacher.name}</span>
+				</a>
+			{/if}
 		</div>
 		<div class="w-full lg:hidden"><SaveState /></div>
 	</header>

@@ -13,6 +13,8 @@ export const test = base.extend<{ pond: Pond }, { server: PondServer }>({
 		{ scope: 'worker', timeout: 60_000 }
 	],
 	baseURL: async ({ server }, use) => use(server.address),
+	// Signed in as the demo teacher, unless a test says otherwise.
+	storageState: async ({ server }, use) => use(await server.demoState()),
 	pond: async ({ page }, use) => {
 		const complaints: string[] = [];
 		page.on('console', (message) => {
@@ -44,6 +46,18 @@ export class Pond {
 		await this.page.keyboard.press('n');
 		await this.page.keyboard.type(title);
 		await this.page.keyboard.press('Enter');
+		await this.page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		return new URL(this.page.url()).pathname;
+	}
+
+	/** Drafts a lesson on some crosses, with what the dialog offers, and gives its address. */
+	async draft(crosses: string, minutes?: number): Promise<string> {
+		await this.open('/lessons');
+		await this.page.keyboard.press('d');
+		const dialog = this.page.getByRole('dialog');
+		await dialog.getByLabel('Crosses to teach').fill(crosses);
+		if (minutes !== undefined) await dialog.getByLabel('Minutes').fill(String(minutes));
+		await this.page.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
 		await this.page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
 		return new URL(this.page.url()).pathname;
 	}

@@ -27,24 +27,55 @@ export function changed(lesson: Lesson, change: Change): Lesson {
 			const put = lesson.swatches.map((swatch) => (swatch.id === change.swatch.id ? change.swatch : swatch));
 			return { ...lesson, swatches: has ? put : [...lesson.swatches, change.swatch] };
 		}
+		case 'keep-swatch':
+			return keepSwatch(lesson, change.swatch, change.as);
+		case 'set-crossing':
+			return {
+				...lesson,
+				crossings: lesson.crossings.map((taught) =>
+					taught.id === change.crossing ? { ...taught, ...change.fields } : taught
+				)
+			};
+		case 'restore':
+			return change.lesson;
 		case 'remove-part':
 			return { ...lesson, parts: lesson.parts.filter(({ id }) => id !== change.part) };
 	}
 }
 
-/** A part with other fields; a way and times are only for kinds that have them. */
-function withFields(
-	part: Part,
-	{ way, times, ...fields }: Extract<Change, { kind: 'set-part' }>['fields']
-): Part {
-	const shown = part.kind === 'show' && way !== undefined ? { way } : {};
-	const often = (part.kind === 'show' || part.kind === 'practice') && times !== undefined ? { times } : {};
-	return { ...part, ...fields, ...shown, ...often };
+/** A swatch of the lesson, and every part that speaks of it, under another id. */
+function keepSwatch(lesson: Lesson, from: string, as: string): Lesson {
+	const renamed = <T extends { readonly swatch?: string | undefined }>(one: T): T =>
+		one.swatch === from ? { ...one, swatch: as } : one;
+	return {
+		...lesson,
+		swatches: lesson.swatches.map((swatch) => (swatch.id === from ? { ...swatch, id: as } : swatch)),
+		parts: lesson.parts.map((part): Part => {
+			if (part.kind === 'compare')
+				return { ...part, left: renamed(part.left as never), right: renamed(part.right as never) };
+			return 'swatch' in part ? (renamed(part) as Part) : part;
+		})
+	};
 }
+
+/** A part with other fields; those that only some kinds have are left out where they mean nothing. */
+function withFields(part: Part, fields: Extract<Change, { kind: 'set-part' }>['fields']): Part {
+	const has = [...EVERY, ...(OWN[part.kind] ?? [])];
+	return { ...part, ...Object.fromEntries(Object.entries(fields).filter(([field]) => has.includes(field))) };
+}
+
+const EVERY = ['title', 'minutes', 'text'];
+const OWN: Partial<Record<Part['kind'], readonly string[]>> = {
+	show: ['way', 'times', 'pace', 'yarnHands', 'sides'],
+	practice: ['times'],
+	compare: ['left', 'right'],
+	mend: ['slip']
+};
 
 /** The change that takes another one back, told from the lesson before it; `null` when there is nothing to undo. */
 export function undoing(lesson: Lesson, change: Change): Change | null {
 	if (change.kind === 'add-part') return { kind: 'remove-part', part: change.part.id };
+	if (change.kind === 'restore') return { kind: 'restore', lesson };
 	if (change.kind !== 'remove-part' && change.kind !== 'move-part') return null;
 	const i = lesson.parts.findIndex(({ id }) => id === change.part);
 	if (i < 0) return null;

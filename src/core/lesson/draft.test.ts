@@ -8,7 +8,7 @@ import { estimateOf } from './estimate';
 import { changed as changedBy } from './change';
 import type { Lesson, Part } from './lesson';
 import { lessonMends } from './mend';
-import { newPart, PALETTE } from './palette';
+import { addableTo, newPart, PALETTE } from './palette';
 import { ratesWith } from './rates';
 
 const PLAIT =
@@ -271,10 +271,13 @@ describe('the palette', () => {
 		expect(PALETTE.filter((kind) => newPart(empty, kind, 'x') === null)).toEqual([
 			'picture',
 			'show',
+			'compare',
 			'practice',
 			'check',
 			'mend',
 			'count'
 		]);
+		for (const bare of [lesson, empty])
+			expect(addableTo(bare)).toEqual(PALETTE.filter((kind) => newPart(bare, kind, 'x') !== null));
 	});
 });

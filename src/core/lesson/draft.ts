@@ -13,6 +13,7 @@ import type { Brief } from './brief';
 import { MOST_WITHOUT_REST } from './check';
 import { estimateOf } from './estimate';
 import { minutesOf, type Lesson, type LessonCrossing, type Part } from './lesson';
+import { hardness } from './hardness';
 import { madeWays } from './made';
 import { needsOf } from './materials';
 import { newPart } from './palette';
@@ -75,6 +76,29 @@ export function draftLesson(brief: Brief, rates: Rates = USUAL_RATES): Result<Dr
 		'conflict',
 		`Even the easiest of it takes ${needed} minutes, and the class has ${brief.minutes}. Give it more time, or another crossing.`
 	);
+}
+
+/** Most lessons that one brief is drafted into. */
+const MOST_LESSONS = 24;
+
+/**
+ * Drafts lesson after lesson until nothing is left for another day: what one teaches, the next takes as known. Where the
+ * rest fits no class of this length, it stays in the last draft's `left`.
+ */
+export function draftLessons(brief: Brief, rates: Rates = USUAL_RATES): Result<Draft[]> {
+	const first = draftLesson(brief, rates);
+	if (!first.ok) return first;
+	const drafts = [first.value];
+	let known = brief.known ?? [];
+	while (drafts.length < MOST_LESSONS) {
+		const { lesson, left } = drafts.at(-1)!;
+		if (left.length === 0) break;
+		known = [...known, ...lesson.crossings.map(({ name }) => name)];
+		const next = draftLesson({ ...brief, swatch: undefined, crossings: [...left], known }, rates);
+		if (!next.ok) break;
+		drafts.push(next.value);
+	}
+	return good(drafts);
 }
 
 /** What a brief asks for: its crossings that are not known yet, under their names, and its swatch. */
@@ -151,13 +175,6 @@ const comfortable = (crossing: Crossing, { level, yarn, needles = 2, medium = 'h
 	madeWays(crossing, { level, yarn, medium }).filter(
 		(way) => way.needles <= needles && way.cautions.length === 0
 	);
-
-/** How hard a crossing is: by its width, its groups, purls in it, and whether it can go without a needle. */
-function hardness(crossing: Crossing): number {
-	const purls = crossing.work.some((word) => word !== 'k') ? 2 : 0;
-	const uneven = new Set(groups(crossing).map((group) => group.length)).size > 1 ? 1 : 0;
-	return crossing.stitches + 3 * Math.max(0, groups(crossing).length - 2) + purls + uneven;
-}
 
 /** The fullest lesson on some crossings that fits; the minutes that the shortest takes when none does. */
 function fitted(brief: Brief, rates: Rates, taught: readonly Taught[]): Omit<Draft, 'left'> | number {

@@ -8,6 +8,7 @@ export const PALETTE = [
 	'explain',
 	'picture',
 	'show',
+	'compare',
 	'practice',
 	'check',
 	'mend',
@@ -17,6 +18,14 @@ export const PALETTE = [
 	'note'
 ] as const;
 export type PaletteKind = (typeof PALETTE)[number];
+
+/** Kinds that a lesson has something for: most need a crossing, counting needs rows. */
+export const addableTo = ({ crossings, swatches }: Lesson): PaletteKind[] =>
+	PALETTE.filter((kind) => {
+		if (['explain', 'care', 'finish', 'note'].includes(kind)) return true;
+		if (kind === 'count') return swatches.length > 0;
+		return crossings.length > 0 || (kind === 'compare' && swatches.length > 1);
+	});
 
 /** A new part of some kind, about a crossing of the lesson, with the minutes it takes; `null` where the lesson has nothing it could be about. */
 export function newPart(
@@ -54,6 +63,7 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 				? { ...common, kind, swatch: swatch.id, title: 'Where am I? Read the rows off the cloth' }
 				: null;
 	}
+	if (kind === 'compare') return comparing(lesson, id, about);
 	if (!taught) return null;
 	const { id: crossing, name } = taught;
 	switch (kind) {
@@ -90,6 +100,37 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 		case 'mend':
 			return { ...common, kind, crossing, slip: 'wrong-hold', title: `When ${name} goes wrong` };
 	}
+}
+
+/** Two crosses side by side, or one cross made in two ways, or two swatches: what the lesson has most reason to compare. */
+function comparing(lesson: Lesson, id: string, about?: string): Part | null {
+	const { crossings, swatches } = lesson;
+	const first = crossings.find((one) => one.id === about) ?? crossings.at(0);
+	const second = crossings.find((one) => one !== first);
+	const common = { id, minutes: 0, kind: 'compare' as const };
+	if (first && second)
+		return {
+			...common,
+			title: `${first.name} beside ${second.name}`,
+			left: { crossing: first.id },
+			right: { crossing: second.id }
+		};
+	if (first) {
+		// With a needle and without one is what learners ask about first.
+		const ways = madeWays(first.crossing, lesson);
+		const [left] = ways;
+		const right = ways.find(({ needles }) => needles !== left?.needles) ?? ways[1];
+		const made = (way: { readonly id: string } | undefined) =>
+			way ? { crossing: first.id, way: way.id } : { crossing: first.id };
+		return { ...common, title: `${first.name}, two ways`, left: made(left), right: made(right) };
+	}
+	if (swatches.length < 2) return null;
+	return {
+		...common,
+		title: `${swatches[0].title} beside ${swatches[1].title}`.slice(0, 200),
+		left: { swatch: swatches[0].id },
+		right: { swatch: swatches[1].id }
+	};
 }
 
 /** Which stitches of a crossing pass over others, in words. */

@@ -28,6 +28,10 @@ const slips = z.enum([
 	'dropped'
 ]);
 
+const pace = z.enum(['slow', 'steady']);
+const yarnHands = z.enum(['right', 'left', 'both']);
+const sides = z.enum(['right', 'wrong', 'both']);
+
 const compared = z.union([z.object({ crossing: id, way: z.optional(line) }), z.object({ swatch: id })]);
 
 /** One part of a lesson; `kind` says what the others of its fields are. */
@@ -41,9 +45,9 @@ export const partShape = z.readonly(
 			crossing: id,
 			way: line,
 			times: z.optional(times),
-			pace: z.optional(z.enum(['slow', 'steady'])),
-			yarnHands: z.optional(z.enum(['right', 'left', 'both'])),
-			sides: z.optional(z.enum(['right', 'wrong', 'both']))
+			pace: z.optional(pace),
+			yarnHands: z.optional(yarnHands),
+			sides: z.optional(sides)
 		}),
 		z.object({ ...common, kind: z.literal('compare'), left: compared, right: compared }),
 		z.object({
@@ -79,8 +83,13 @@ export const lessonCrossingShape = z.readonly(
 	z.object({ id, name: line, crossing: crossingShape, saying: z.optional(text) })
 );
 
+/** Longest rows that a lesson holds, in characters. */
+export const MOST_ROWS_TEXT = 200_000;
+
 /** Rows that a lesson knits; the id of a swatch of the teacher's, where they come from one. */
-export const lessonSwatchShape = z.readonly(z.object({ id, title: line, text }));
+export const lessonSwatchShape = z.readonly(
+	z.object({ id, title: line, text: z.string().check(z.maxLength(MOST_ROWS_TEXT)) })
+);
 
 const yarn = z.enum(['grippy', 'plain', 'slippery']);
 const needles = z.union([z.literal(0), z.literal(1), z.literal(2)]);
@@ -134,9 +143,23 @@ export const lessonFieldsShape = z.readonly(
 	)
 );
 
-/** What a change may set of a part: the fields that every kind has, and how a crossing is shown. */
+/** What a change may set of a part: the fields that every kind has, and how a crossing is shown, compared or goes wrong. */
 export const partFieldsShape = z.readonly(
-	z.partial(z.strictObject({ title: line, minutes, text, way: line, times }))
+	z.partial(
+		z.strictObject({
+			title: line,
+			minutes,
+			text,
+			way: line,
+			times,
+			pace,
+			yarnHands,
+			sides,
+			left: compared,
+			right: compared,
+			slip: slips
+		})
+	)
 );
 
 /** One small change to a lesson. `after` names the part it comes behind, `null` puts it first. */
@@ -153,5 +176,15 @@ export const changeShape = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('move-part'), part: id, after: z.nullable(id) }),
 	z.strictObject({ kind: z.literal('remove-part'), part: id }),
 	/** rows that are new to the lesson, or new rows in place of those it has under this id */
-	z.strictObject({ kind: z.literal('put-swatch'), swatch: lessonSwatchShape })
+	z.strictObject({ kind: z.literal('put-swatch'), swatch: lessonSwatchShape }),
+	/** these rows stay as the lesson has them, whatever becomes of the swatch they came from */
+	z.strictObject({ kind: z.literal('keep-swatch'), swatch: id, as: id }),
+	/** what a crossing of the lesson is, or the saying that goes with it, as its source has them now */
+	z.strictObject({
+		kind: z.literal('set-crossing'),
+		crossing: id,
+		fields: z.readonly(z.partial(z.strictObject({ crossing: crossingShape, saying: text })))
+	}),
+	/** the whole lesson as it was, or as it is drafted anew */
+	z.strictObject({ kind: z.literal('restore'), lesson: lessonShape })
 ]);

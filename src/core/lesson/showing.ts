@@ -25,3 +25,36 @@ export function showing(lesson: Lesson, part: Part, voice: Voice): Showing | nul
 /** A way that was found with more patience than there is here goes by the best that is found now. */
 const shownWay = (crossing: Crossing, id: string): Way | undefined =>
 	wayOf(crossing, id) ?? (id.startsWith('found-') ? wayOf(crossing, 'found-1') : undefined);
+
+type Compared = Extract<Part, { kind: 'compare' }>['left'];
+
+/** One side of a comparison: a crossing step by step, or only as cloth; or rows. */
+export type Side =
+	{ readonly title: string; readonly showing: Showing } | { readonly title: string; readonly text: string };
+
+/** The two sides of a part that compares, each `null` where it points to nothing. */
+export function sidesOf(
+	lesson: Lesson,
+	part: Extract<Part, { kind: 'compare' }>,
+	voice: Voice
+): readonly [Side | null, Side | null] {
+	return [sideOf(lesson, part.left, voice), sideOf(lesson, part.right, voice)];
+}
+
+/** How many steps a comparison has: those of its longer side. */
+export const stepsIn = (lesson: Lesson, part: Extract<Part, { kind: 'compare' }>, voice: Voice): number =>
+	Math.max(
+		...sidesOf(lesson, part, voice).map((side) =>
+			side && 'showing' in side ? (side.showing.shown?.script.steps.length ?? 0) : 0
+		)
+	);
+
+function sideOf(lesson: Lesson, side: Compared, voice: Voice): Side | null {
+	if ('swatch' in side) return lesson.swatches.find(({ id }) => id === side.swatch) ?? null;
+	const common = { id: '', title: '', minutes: 0, crossing: side.crossing };
+	const part: Part = side.way ? { ...common, kind: 'show', way: side.way } : { ...common, kind: 'picture' };
+	const seen = showing(lesson, part, voice);
+	if (!seen) return null;
+	const how = seen.shown ? `, ${seen.shown.way.title.toLowerCase()}` : '';
+	return { title: `${seen.taught.name}${how}`, showing: seen };
+}

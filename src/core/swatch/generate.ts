@@ -13,9 +13,10 @@ import {
 	type Cell,
 	type Lean,
 	type Motif,
+	type Moving,
 	type Run
 } from './motif';
-import { numbersText } from './rows';
+import { sentencesOf, type PlainRow } from './write';
 
 export const MOTIFS = ['rope', 'plait', 'travelling', 'zigzag', 'meeting', 'ring', 'honeycomb'] as const;
 export type MotifKind = (typeof MOTIFS)[number];
@@ -122,7 +123,7 @@ const extraIn = (stitches: number): number => Math.floor(stitches / ROPE_FOR_ONE
 
 function motifOf(recipe: Recipe): Result<Motif> {
 	const { motif, width, times, step, lean, spacing, ground } = recipe;
-	const moving = { width, step, steps: times, lean, purl: ground === 'purl' || ground === 'moss' };
+	const moving: Moving = { width, step, steps: times, lean, purl: ground === 'purl' || ground === 'moss' };
 	switch (motif) {
 		case 'rope': {
 			const answer = read(recipe.name);
@@ -160,7 +161,7 @@ class RowWriter {
 	readonly edge: number;
 	readonly #ground: Ground;
 	readonly #rounds: boolean;
-	readonly #rows: { readonly side: 'RS' | 'WS'; readonly text: string }[] = [];
+	readonly #rows: PlainRow[] = [];
 
 	constructor({ edge, ground, rounds }: Recipe) {
 		this.edge = rounds ? 0 : edge;
@@ -213,33 +214,7 @@ class RowWriter {
 	}
 
 	text(): string {
-		const word = this.#rounds ? 'Rnd' : 'Row';
-		const numbered = this.#rows.map((row, i) => ({ ...row, n: i + 1 }));
-		const usual = this.#usualBack();
-		const texts = [
-			...new Set(
-				numbered
-					.filter(({ side, text }) => !(side === 'WS' && text === usual))
-					.map(({ side, text }) => `${side} ${text}`)
-			)
-		];
-		const lines = texts.map((key) => {
-			const rows = numbered.filter(({ side, text }) => `${side} ${text}` === key);
-			const side = this.#rounds || rows[0].side === 'WS' ? '' : ' (RS)';
-			return {
-				n: rows[0].n,
-				line: `${word}${rows.length > 1 ? 's' : ''} ${numbersText(rows.map(({ n }) => n))}${side}: ${rows[0].text}.`
-			};
-		});
-		const back =
-			usual === null
-				? []
-				: [{ n: numbered.find(({ side, text }) => side === 'WS' && text === usual)!.n, line: `` }];
-		for (const line of back) line.line = `Row ${line.n} and all WS rows: ${usual}.`;
-		return [...lines, ...back]
-			.sort((a, b) => a.n - b.n)
-			.map(({ line }) => line)
-			.join('\n');
+		return sentencesOf(this.#rows, this.#usualBack()).join('\n');
 	}
 
 	/** What most rows back say, where more than one of them does. */
@@ -255,7 +230,7 @@ class RowWriter {
 	}
 
 	#add(text: string): void {
-		this.#rows.push({ side: this.#side, text });
+		this.#rows.push({ n: this.#rows.length + 1, side: this.#rounds ? null : this.#side, text });
 	}
 
 	#edged(words: readonly string[]): string {

@@ -105,18 +105,18 @@ export function honeycomb(cells: number, width: number, rows: number): Motif {
 	};
 }
 
+/** Ropes that step over the ground: how wide they are, how far each step goes, how many steps, which way first. */
+export interface Moving {
+	readonly width: number;
+	readonly step: number;
+	readonly steps: number;
+	readonly lean: Lean;
+	/** the ground they pass is purled */
+	readonly purl: boolean;
+}
+
 /** A rope that goes one way over the ground, `steps` times; with `back`, home again. */
-export function travel(
-	{
-		width,
-		step,
-		steps,
-		lean,
-		purl
-	}: { width: number; step: number; steps: number; lean: Lean; purl: boolean },
-	rows: number,
-	back: boolean
-): Motif {
+export function travel({ width, step, steps, lean, purl }: Moving, rows: number, back: boolean): Motif {
 	const field = step * steps;
 	// To the right it starts behind all of its ground, to the left before it.
 	const runs = (done: number): [number, number] =>
@@ -146,13 +146,7 @@ export function travel(
  * @param gap ground between them when they are furthest apart: twice `step` for every step
  */
 export function pair(
-	{
-		width,
-		step,
-		steps,
-		lean,
-		purl
-	}: { width: number; step: number; steps: number; lean: Lean; purl: boolean },
+	{ width, step, steps, lean, purl }: Moving,
 	rows: number,
 	begin: 'apart' | 'together'
 ): Motif {

@@ -20,23 +20,32 @@ export const plainRows = ({ steps, pattern }: Working): PlainRow[] =>
 	}));
 
 /**
- * Rows as a pattern text; rows that say the same are said once.
+ * Rows as sentences, in the order of their first ones; rows that say the same are said once.
  *
- * @param key the lines of the pattern's own key
+ * @param usual what most rows back say: they are said together, as “all WS rows”
  */
-export function textOfRows(castOn: number, rows: readonly PlainRow[], key: readonly string[] = []): string {
+export function sentencesOf(rows: readonly PlainRow[], usual: string | null = null): string[] {
 	const lines: { readonly text: string; readonly side: RowSide | null; readonly numbers: number[] }[] = [];
 	for (const { n, side, text } of rows) {
 		const same = lines.find((line) => line.text === text && line.side === side);
 		if (same) same.numbers.push(n);
 		else lines.push({ text, side, numbers: [n] });
 	}
-	const sentences = lines.map(({ text, side, numbers }) => {
+	return lines.map(({ text, side, numbers }) => {
+		if (side === 'WS' && text === usual) return `Row ${numbers[0]} and all WS rows: ${text}.`;
 		const word = `${side === null ? 'Rnd' : 'Row'}${numbers.length > 1 ? 's' : ''}`;
 		return `${word} ${numbersText(numbers)}${side === null ? '' : ` (${side})`}: ${text}.`;
 	});
+}
+
+/**
+ * Rows as a pattern text.
+ *
+ * @param key the lines of the pattern's own key
+ */
+export function textOfRows(castOn: number, rows: readonly PlainRow[], key: readonly string[] = []): string {
 	const lastly = key.length > 0 ? ['Key:', ...key] : [];
-	return [`Cast on ${castOn}.`, ...sentences, 'Bind off.', ...lastly].join('\n');
+	return [`Cast on ${castOn}.`, ...sentencesOf(rows), 'Bind off.', ...lastly].join('\n');
 }
 
 /** A pattern text in the words of either shore; nothing else in it changes. */

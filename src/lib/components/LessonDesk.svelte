@@ -2,10 +2,10 @@
 	import { resolve } from '$app/paths';
 	import { onMount, tick, untrack } from 'svelte';
 	import Play from '@lucide/svelte/icons/play';
-	import { checkLesson } from '$core/lesson/check';
-	import type { Lesson } from '$core/lesson/lesson';
+	import { checkLesson, type Checked } from '$core/lesson/check';
 	import { ratesWith } from '$core/lesson/rates';
-	import { newPart, PALETTE, type PaletteKind } from '$core/lesson/palette';
+	import { addableTo, newPart, type PaletteKind } from '$core/lesson/palette';
+	import type { LessonPage } from '$lib/lesson.svelte';
 	import { newId } from '$lib/id';
 	import { useKeys } from '$lib/keys.svelte';
 	import { AT_THE_END, OpenLesson } from '$lib/lesson.svelte';
@@ -13,6 +13,11 @@
 	import { getSettings } from '$lib/settings.svelte';
 	import ClockBar from './ClockBar.svelte';
 	import ChecksPanel from './lesson/ChecksPanel.svelte';
+	import ClashChoice from './lesson/ClashChoice.svelte';
+	import DraftAgain from './lesson/DraftAgain.svelte';
+	import LessonHistory from './lesson/LessonHistory.svelte';
+	import TagsField from './lesson/TagsField.svelte';
+	import TaughtNotice from './lesson/TaughtNotice.svelte';
 	import MaterialsPanel from './lesson/MaterialsPanel.svelte';
 	import SourcesNotice from './lesson/SourcesNotice.svelte';
 	import RatesForm from './lesson/RatesForm.svelte';
@@ -23,18 +28,15 @@
 	import UndoBar from './UndoBar.svelte';
 
 	/** A lesson to write: its clock, its parts, the chosen part. */
-	let props: {
-		id: string;
-		version: number;
-		lesson: Lesson;
-		/** the teacher's swatches that the lesson has rows of, as they stand now */
-		sources: readonly { id: string; title: string; text: string }[];
-	} = $props();
+	let { page }: { page: LessonPage } = $props();
 
-	const open = untrack(() => new OpenLesson(props.id, props.version, props.lesson));
+	const open = untrack(() => new OpenLesson(page));
 	onMount(() => open.watch());
 
-	let chosen = $state<string | null>(untrack(() => props.lesson.parts[0]?.id ?? null));
+	let historyOpen = $state(false);
+	let againOpen = $state(false);
+
+	let chosen = $state<string | null>(untrack(() => page.lesson.parts[0]?.id ?? null));
 	let desk = $state<HTMLElement>();
 	const lesson = $derived(open.lesson);
 	const index = $derived(lesson.parts.findIndex(({ id }) => id === chosen));
@@ -59,19 +61,22 @@
 		title?.select();
 	}
 	const addNote = () => add('note');
-	const addable = $derived(PALETTE.filter((kind) => newPart(lesson, kind, 'new') !== null));
+	const addable = $derived(addableTo(lesson));
 
-	// Checks play every way there is, so they wait until the typing rests.
+	// Checks play every way there is, so they are the browser's to make, and wait until the typing rests.
 	const settings = getSettings();
 	const rates = $derived(ratesWith(settings.value.rates));
 	let ratesOpen = $state(false);
-	let checked = $state.raw(untrack(() => checkLesson(props.lesson, rates)));
+	let checked = $state.raw<Checked | null>(null);
 	$effect(() => {
 		const [now, by] = [lesson, rates];
-		const timer = setTimeout(() => (checked = checkLesson(now, by)), 200);
+		const timer = setTimeout(
+			() => (checked = checkLesson(now, by)),
+			untrack(() => (checked ? 200 : 0))
+		);
 		return () => clearTimeout(timer);
 	});
-	const estimate = $derived(part && checked.parts.find(({ id }) => id === part.id)?.estimate);
+	const estimate = $derived(part && checked?.parts.find(({ id }) => id === part.id)?.estimate);
 
 	/** Two parts of one, with half of its minutes each, so that something can come between. */
 	function split() {
@@ -146,6 +151,8 @@
 		{ key: 'Shift+ArrowRight', cap: 'Shift →', says: 'a minute longer', run: () => longer(1) },
 		{ key: 'Shift+ArrowLeft', cap: 'Shift ←', says: 'a minute shorter', run: () => longer(-1) },
 		{ key: 'n', cap: 'N', says: 'add a note behind it', run: addNote },
+		{ key: 'h', cap: 'H', says: 'history', run: () => (historyOpen = true) },
+		{ key: 'g', cap: 'G', says: 'draft again around what I changed', run: () => (againOpen = true) },
 		{ key: 'Delete', cap: 'Del', says: 'remove the part', run: remove },
 		{ key: 'u', cap: 'U', says: 'undo the last move or removal', run: () => open.takeBack() }
 	]);
@@ -158,11 +165,25 @@
 	<div class="flex flex-wrap items-start gap-x-6 gap-y-3">
 		<LessonHead {open} />
 		<div class="ml-auto flex gap-3">
-			<a class="press" href={resolve('/lessons/[id]/sheet', { id: props.id })}>Take-home sheet</a>
-			<a class="press press-main" href={resolve('/lessons/[id]/stage', { id: props.id })}>
+			<a class="press" href={resolve('/lessons/[id]/sheet', { id: page.id })}>Take-home sheet</a>
+			<a class="press press-main" href={resolve('/lessons/[id]/stage', { id: page.id })}>
 				Teach it <Play size={17} aria-hidden="true" fill="currentColor" />
 			</a>
 		</div>
+	</div>
+
+	<div class="mt-2 flex flex-wrap items-center gap-x-2 gap-y-2">
+		<TagsField lesson={open.id} tags={page.tags} />
+		<span class="flex-1"></span>
+		<button type="button" class="press press-quiet" onclick={() => (historyOpen = true)}>History</button>
+		{#if lesson.crossings.length > 0}
+			<button type="button" class="press press-quiet" onclick={() => (againOpen = true)}
+				>Draft again around my changes</button
+			>
+			<button type="button" class="press press-quiet" onclick={() => open.noteTaught()}
+				>I have taught it</button
+			>
+		{/if}
 	</div>
 
 	{#if lesson.parts.length === 0}
@@ -177,7 +198,8 @@
 			</p>
 		</div>
 	{:else}
-		<SourcesNotice {open} sources={props.sources} />
+		<SourcesNotice {open} />
+		{#if open.taughtAt}<TaughtNotice {open} taughtAt={open.taughtAt} />{/if}
 		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} onminutes={setMinutes} /></div>
 		<div
 			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] xl:grid-cols-[21rem_minmax(0,1fr)_17rem]"
@@ -229,7 +251,7 @@
 				{/if}
 			</section>
 			<div class="grid content-start gap-7 lg:col-start-2 xl:col-start-3">
-				<ChecksPanel {open} {checked} onchoose={choose} />
+				{#if checked}<ChecksPanel {open} {checked} onchoose={choose} />{:else}<p>Looking it through …</p>{/if}
 				<MaterialsPanel {open} />
 				<div>
 					<button type="button" class="press press-quiet" onclick={() => (ratesOpen = true)}
@@ -246,3 +268,12 @@
 {/if}
 
 <Dialog title="How long things take" wide bind:open={ratesOpen}><RatesForm /></Dialog>
+<Dialog title="History" wide bind:open={historyOpen}
+	><LessonHistory {open} onback={() => (historyOpen = false)} /></Dialog
+>
+<Dialog title="Draft again around my changes" wide bind:open={againOpen}
+	><DraftAgain {open} {rates} ontake={() => (againOpen = false)} /></Dialog
+>
+<Dialog title="Two pages wrote here" wide bind:open={() => open.clash !== null, () => undefined}>
+	{#if open.clash}<ClashChoice {open} clash={open.clash} />{/if}
+</Dialog>

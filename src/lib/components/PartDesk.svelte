@@ -3,11 +3,16 @@
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import Copy from '@lucide/svelte/icons/copy';
 	import Trash2 from '@lucide/svelte/icons/trash';
-	import { crossingOf, type Part } from '$core/lesson/lesson';
+	import { crossingOf, type Change, type Part } from '$core/lesson/lesson';
+	import type { SlipId } from '$core/lesson/slip';
+	import { SLIP_WORDS } from '$lib/parts';
 	import { madeWays } from '$core/lesson/made';
+	import { strangeWords, wordsInTerms } from '$core/lesson/terms';
+	import { getSettings } from '$lib/settings.svelte';
 	import type { OpenLesson } from '$lib/lesson.svelte';
 	import Choices from './Choices.svelte';
 	import MinutesField from './MinutesField.svelte';
+	import TextField from './TextField.svelte';
 	import PartView from './PartView.svelte';
 
 	/** One part to write: its title, minutes and words, with what it shows. Every keystroke is kept. */
@@ -45,7 +50,32 @@
 		return part.kind === 'show' && taught ? madeWays(taught.crossing, open.lesson) : [];
 	});
 
-	const set = (fields: { title?: string; minutes?: number; text?: string; way?: string; times?: number }) =>
+	const settings = getSettings();
+	const terms = $derived(open.lesson.names?.terms ?? settings.value.terms);
+	const strange = $derived(strangeWords(part.text ?? '', terms));
+
+	type Side = Extract<Part, { kind: 'compare' }>['left'];
+	const sideKey = (side: Side) =>
+		'swatch' in side ? `rows ${side.swatch}` : `cross ${side.crossing} ${side.way ?? ''}`;
+	/** what can stand on one side of a comparison */
+	const comparable = $derived.by(() => {
+		if (part.kind !== 'compare') return [];
+		const { crossings, swatches } = open.lesson;
+		const sides: { side: Side; label: string }[] = [
+			...crossings.flatMap(({ id, name, crossing }) => [
+				{ side: { crossing: id }, label: `${name}, as cloth` },
+				...madeWays(crossing, open.lesson).map((way) => ({
+					side: { crossing: id, way: way.id },
+					label: `${name}: ${way.title.toLowerCase()}`
+				}))
+			]),
+			...swatches.map(({ id, title }) => ({ side: { swatch: id }, label: title }))
+		];
+		return sides.map(({ side, label }) => ({ side, value: sideKey(side), label }));
+	});
+
+	type Fields = Extract<Change, { kind: 'set-part' }>['fields'];
+	const set = (fields: Fields) =>
 		open.change(
 			{ kind: 'set-part', part: part.id, fields },
 			{ topic: `set ${part.id} ${Object.keys(fields)[0]}` }
@@ -94,6 +124,58 @@
 			onchoose={(way) => set({ way })}
 		/>
 	{/if}
+	{#if part.kind === 'show'}
+		<div class="flex flex-wrap gap-x-5 gap-y-3">
+			<Choices
+				label="Pace"
+				value={part.pace ?? 'steady'}
+				choices={[
+					{ value: 'slow', label: 'slow' },
+					{ value: 'steady', label: 'steady' }
+				]}
+				onchoose={(pace) => set({ pace })}
+			/>
+			<Choices
+				label="Yarn carried in"
+				value={part.yarnHands ?? 'both'}
+				choices={[
+					{ value: 'both', label: 'either hand, both shown' },
+					{ value: 'right', label: 'the right hand' },
+					{ value: 'left', label: 'the left hand' }
+				]}
+				onchoose={(yarnHands) => set({ yarnHands })}
+			/>
+			<Choices
+				label="Sides"
+				value={part.sides ?? 'right'}
+				choices={[
+					{ value: 'right', label: 'the right side' },
+					{ value: 'wrong', label: 'the wrong side' },
+					{ value: 'both', label: 'both sides' }
+				]}
+				onchoose={(sides) => set({ sides })}
+			/>
+		</div>
+	{/if}
+	{#if part.kind === 'compare'}
+		<div class="flex flex-wrap gap-4">
+			{#each ['left', 'right'] as const as side (side)}
+				<Choices
+					label={side === 'left' ? 'This' : 'beside this'}
+					value={sideKey(part[side])}
+					choices={comparable}
+					onchoose={(chosen) => set({ [side]: comparable.find(({ value }) => value === chosen)?.side })}
+				/>
+			{/each}
+		</div>
+	{:else if part.kind === 'mend'}
+		<Choices
+			label="The slip"
+			value={part.slip}
+			choices={Object.entries(SLIP_WORDS).map(([value, label]) => ({ value: value as SlipId, label }))}
+			onchoose={(slip) => set({ slip })}
+		/>
+	{/if}
 	<PartView lesson={open.lesson} {part} />
 
 	{#if saying}
@@ -105,14 +187,23 @@
 			<dd class="text-quiet">{part.answer}</dd>
 		</dl>
 	{/if}
-	<label>
-		<span class="mb-1 block text-quiet">What to say or mind. *Stars* make it slanted, **two** bold.</span>
-		<textarea
-			class="field-sizing-content max-h-96 field min-h-28 leading-relaxed"
-			maxlength="20000"
-			value={part.text ?? ''}
-			oninput={(event) => set({ text: event.currentTarget.value })}></textarea>
-	</label>
+	<TextField
+		label="What to say or mind"
+		value={part.text ?? ''}
+		most={20_000}
+		onchange={(text) => set({ text })}
+	/>
+	{#if strange.length > 0}
+		<p class="text-sm">
+			“{strange.join('”, “')}”: your words are {terms.toUpperCase()}.
+			<button
+				type="button"
+				class="min-h-8 font-semibold underline underline-offset-3"
+				onclick={() => set({ text: wordsInTerms(part.text ?? '', terms) })}
+				>Write it in {terms.toUpperCase()} words</button
+			>
+		</p>
+	{/if}
 	{#if part.kind === 'note'}
 		<p class="text-sm text-quiet">Notes stand on the stage and on the take-home sheet.</p>
 	{/if}

@@ -3,9 +3,14 @@
 	import CloudOff from '@lucide/svelte/icons/cloud-off';
 	import CircleAlert from '@lucide/svelte/icons/circle-alert';
 	import LoaderCircle from '@lucide/svelte/icons/loader-circle';
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import { outbox } from '$lib/outbox.svelte';
 
 	/** Says whether what was done here has reached the server. */
+	const signIn = $derived(
+		`${resolve('/sign-in')}?to=${encodeURIComponent(page.url.pathname + page.url.search)}`
+	);
 	const count = $derived(outbox.letters.length);
 	const time = $derived(
 		outbox.savedAt &&
@@ -22,6 +27,11 @@
 		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.send()}
 			>Try now</button
 		>
+	{:else if outbox.state === 'out'}
+		<CircleAlert size={17} aria-hidden="true" />
+		<span>Signed out. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
+		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
+		<a class="min-h-8 content-center font-semibold underline" href={signIn} data-sveltekit-reload>Sign in</a>
 	{:else if outbox.state === 'refused'}
 		<CircleAlert size={17} aria-hidden="true" class="text-error" />
 		<span class="text-error">{outbox.refusal?.message}</span>

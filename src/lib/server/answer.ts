@@ -14,6 +14,9 @@ export function refuse(status: number, code: string, message: string): Response 
 export const noSuchLesson = () =>
 	refuse(404, 'missing', 'This lesson is not here. It may have been removed; look in the list of lessons.');
 
+export const noSuchCourse = () =>
+	refuse(404, 'missing', 'This course is not here. It may have been removed; look in the list of courses.');
+
 export const noSuchSwatch = () =>
 	refuse(404, 'missing', 'This swatch is not here. It may have been removed; look in the list of swatches.');
 

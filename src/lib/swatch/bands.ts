@@ -2,10 +2,10 @@ import type { Working } from '$core/fabric/fabric';
 import type { Size, Stretch, View } from '$lib/drawing/swatch';
 
 /** Rows that are painted at once and kept as one picture. */
-const BAND = 6;
+const BAND = 3;
 /** Widest and highest picture kept, in device pixels; wider cloth is kept in several. */
-const TILE = 1_024;
-const MOST_KEPT = 80;
+const TILE = 512;
+const MOST_KEPT = 320;
 /** Painting that takes longer than this goes on in the next frame; until then the old picture stands. */
 const FRAME_MS = 7;
 

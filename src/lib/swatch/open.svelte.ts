@@ -5,15 +5,17 @@ import type { Fault } from '$core/result';
 import { nowAt, rowsDone, type CounterEvent } from '$core/swatch/counter';
 import type { Swatch } from '$core/swatch/schema';
 import { edited, type TextEdit } from '$core/swatch/text';
+import { asking } from '$lib/asking';
 import { newId } from '$lib/id';
 import { outbox, type Answer, type Letter } from '$lib/outbox.svelte';
 import { eventsAt, versionsAt, type Head, type News } from './wire';
 
-/** How often a page asks what other pages did. */
-const ASK_MS = 4_000;
 /** Cloth of more stitches than this is worked and painted anew when the typing rests, not at every key. */
 const LARGE = 10_000;
 const REST_MS = 140;
+
+/** A swatch without its rows. */
+type Card = Omit<Swatch, 'text'>;
 
 /**
  * A swatch as this page shows it. Its rows, its cloth and its counters are one document: whatever changes the text works
@@ -21,19 +23,22 @@ const REST_MS = 140;
  */
 export class OpenSwatch {
 	readonly id: string;
-	swatch = $state.raw<Swatch>()!;
+	/** what is written: kept apart from the card, so that a key typed touches nothing that looks only at that */
+	text = $state.raw('');
+	card = $state.raw<Card>()!;
 	/** the rows as they were worked last; while the text has none, those before */
 	working = $state.raw<Working | null>(null);
+	/** the text of those rows: places in findings count in it */
+	worked = $state.raw('');
 	/** why the text cannot be worked at all */
 	fault = $state.raw<Fault | null>(null);
 	/** another page wrote something else in the same place */
 	clash = $state.raw<{ lines: readonly string[]; theirs: Head } | null>(null);
 	#events = $state.raw<readonly CounterEvent[]>([]);
+	readonly #counting = $derived.by(() => outbox.waiting(eventsAt(this.id)));
 	readonly events: readonly CounterEvent[] = $derived([
 		...this.#events,
-		...outbox.letters
-			.filter(({ to }) => to === eventsAt(this.id))
-			.map(({ body }) => body.event as CounterEvent)
+		...this.#counting.map(({ body }) => body.event as CounterEvent)
 	]);
 	/** the counter that the big button counts */
 	counter = $state('');
@@ -57,11 +62,16 @@ export class OpenSwatch {
 	}: Head & { id: string; events: CounterEvent[]; taken: number }) {
 		this.id = id;
 		this.#head = head;
-		this.swatch = swatch;
+		this.#take(swatch);
 		this.#events = events;
 		this.#taken = taken;
 		this.counter = swatch.counters[0].id;
 		this.#work();
+	}
+
+	/** All of the document. */
+	get swatch(): Swatch {
+		return { ...this.card, text: this.text };
 	}
 
 	/** What the teacher's keys say of names: it settles what the text does not. */
@@ -72,21 +82,23 @@ export class OpenSwatch {
 
 	/** Changes the document and posts it. `said` tells the history what was done. */
 	change(fields: Partial<Swatch>, said: string): void {
-		this.swatch = { ...this.swatch, ...fields };
+		const { text, ...card } = fields;
+		if (text !== undefined) this.text = text;
+		if (Object.keys(card).length > 0) this.card = { ...this.card, ...card };
 		this.#post(said);
-		if (fields.text !== undefined) this.#later();
+		if (text !== undefined) this.#later();
 	}
 
 	/** Edits the rows, from wherever they were asked for. */
 	edit(edits: readonly TextEdit[], said: string): void {
 		this.#said = said;
 		if (this.write) this.write(edits);
-		else this.change({ text: edited(this.swatch.text, edits) }, said);
+		else this.change({ text: edited(this.text, edits) }, said);
 	}
 
 	/** What the text says now, as it was typed or edited. */
 	typed(text: string): void {
-		if (text === this.swatch.text) return;
+		if (text === this.text) return;
 		this.change({ text }, this.#said ?? 'rows written');
 		this.#said = null;
 	}
@@ -114,14 +126,11 @@ export class OpenSwatch {
 	/** Listens to the server and asks it, now and then, what other pages did; returns how to stop. */
 	watch(): () => void {
 		const stop = outbox.onTaken((letter, answer) => this.#answered(letter, answer));
-		const ask = () => void this.#ask();
-		const timer = setInterval(() => document.visibilityState === 'visible' && ask(), ASK_MS);
-		addEventListener('focus', ask);
+		const rest = asking(() => this.#ask());
 		return () => {
 			stop();
-			clearInterval(timer);
+			rest();
 			clearTimeout(this.#timer);
-			removeEventListener('focus', ask);
 		};
 	}
 
@@ -132,7 +141,7 @@ export class OpenSwatch {
 
 	/** Letters of this swatch that are still here. */
 	get #mine(): readonly Letter[] {
-		return outbox.letters.filter(({ to }) => to === versionsAt(this.id));
+		return outbox.waiting(versionsAt(this.id));
 	}
 
 	#post(said: string): void {
@@ -160,26 +169,27 @@ export class OpenSwatch {
 	}
 
 	async #ask(): Promise<void> {
-		try {
-			const response = await fetch(`/api/swatches/${this.id}/news?head=${this.#head}&taken=${this.#taken}`);
-			if (!response.ok) return;
-			const news = (await response.json()) as News;
-			const fresh = news.events.filter(({ id }) => !this.#events.some((known) => known.id === id));
-			if (fresh.length > 0) this.#events = [...this.#events, ...fresh];
-			this.#taken = news.taken;
-			if (!news.head || !news.swatch || this.clash || this.#mine.length > 0) return;
-			this.#head = news.head;
-			this.#adopt(news.swatch);
-		} catch {
-			// The server is away; the outbox says so, and the next asking finds out.
-		}
+		const response = await fetch(`/api/swatches/${this.id}/news?head=${this.#head}&taken=${this.#taken}`);
+		if (!response.ok) return;
+		const news = (await response.json()) as News;
+		const fresh = news.events.filter(({ id }) => !this.#events.some((known) => known.id === id));
+		if (fresh.length > 0) this.#events = [...this.#events, ...fresh];
+		this.#taken = news.taken;
+		if (!news.head || !news.swatch || this.clash || this.#mine.length > 0) return;
+		this.#head = news.head;
+		this.#adopt(news.swatch);
 	}
 
 	#adopt(swatch: Swatch): void {
-		const typed = swatch.text !== this.swatch.text;
-		this.swatch = swatch;
+		const typed = swatch.text !== this.text;
+		this.#take(swatch);
 		if (!swatch.counters.some(({ id }) => id === this.counter)) this.counter = swatch.counters[0].id;
 		if (typed) this.#later();
+	}
+
+	#take({ text, ...card }: Swatch): void {
+		this.text = text;
+		this.card = card;
 	}
 
 	#later(): void {
@@ -189,10 +199,12 @@ export class OpenSwatch {
 	}
 
 	#work(): void {
-		this.#pattern = readPattern(this.swatch.text, this.#pattern);
+		this.#pattern = readPattern(this.text, this.#pattern);
 		const working = workingOf(this.#pattern, { memory: this.#memory }, this.working ?? undefined);
 		this.fault = working.ok ? null : working.error;
-		if (working.ok) this.working = working.value;
+		if (!working.ok) return;
+		this.working = working.value;
+		this.worked = this.text;
 	}
 }
 

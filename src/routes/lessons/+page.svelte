@@ -1,13 +1,17 @@
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import Trash2 from '@lucide/svelte/icons/trash';
+	import Archive from '@lucide/svelte/icons/archive';
+	import Copy from '@lucide/svelte/icons/copy';
 	import { newId } from '$lib/id';
 	import { posted } from '$lib/post';
+	import { COURSE_FORMAT } from '$core/lesson/course';
 	import type { Lesson } from '$core/lesson/lesson';
 	import ClockBar from '$lib/components/ClockBar.svelte';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
+	import { startSaid } from '$lib/words';
+	import LibrarySearch from '$lib/components/lesson/LibrarySearch.svelte';
 	import DraftForm from '$lib/components/lesson/DraftForm.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import UndoBar from '$lib/components/UndoBar.svelte';
@@ -19,7 +23,13 @@
 	let trouble = $state<string | null>(null);
 	let drafting = $state(false);
 	let removed = $state.raw<{ id: string; title: string } | null>(null);
+	/** put away, and asked to be deleted for good */
+	let doomed = $state<string | null>(null);
 	let field: HTMLInputElement;
+	let words = $state('');
+	let searchField = $state<HTMLInputElement>();
+	const away = $derived(data.shelf === 'away');
+	const shelf = (query: string) => `${resolve('/lessons')}${query}`;
 
 	async function make(event: SubmitEvent) {
 		event.preventDefault();
@@ -35,21 +45,46 @@
 		else drafting = false;
 	}
 
+	/** Keeps several drafts, and a course that has them in a row. */
+	async function keepAll(lessons: readonly Lesson[]) {
+		const ids = lessons.map(() => newId());
+		for (const [i, document] of lessons.entries()) {
+			trouble = await posted('/api/lessons', { lesson: ids[i], title: document.title, document });
+			if (trouble) return void (drafting = false);
+		}
+		const course = newId();
+		const document = {
+			format: COURSE_FORMAT,
+			title: `${lessons.length} lessons from ${lessons[0].title}`.slice(0, 200),
+			lessons: ids,
+			known: [],
+			every: 7
+		};
+		trouble = await posted('/api/courses', { course, document });
+		if (!trouble) await goto(resolve('/courses/[id]', { id: course }));
+		else drafting = false;
+	}
+
+	async function copy(lesson: { id: string; title: string }) {
+		const id = newId();
+		const title = `${lesson.title}, a copy`.slice(0, 200);
+		trouble = await posted(`/api/lessons/${lesson.id}/copies`, { lesson: id, title });
+		if (!trouble) await goto(resolve('/lessons/[id]', { id }));
+	}
+
+	async function destroy(lesson: { id: string }) {
+		trouble = await posted(`/api/lessons/${lesson.id}/removed`, null, 'DELETE');
+		if (trouble) return;
+		doomed = null;
+		await invalidateAll();
+	}
+
 	async function remove(lesson: { id: string; title: string }, away: boolean) {
 		trouble = await posted(`/api/lessons/${lesson.id}/removed`, { removed: away });
 		if (trouble) return;
 		removed = away ? lesson : null;
 		await invalidateAll();
 	}
-
-	const when = (starts: string) =>
-		new Date(`${starts}:00`).toLocaleString('en-GB', {
-			weekday: 'long',
-			day: 'numeric',
-			month: 'long',
-			hour: '2-digit',
-			minute: '2-digit'
-		});
 
 	const clockOf = ({ starts, ...lesson }: (typeof data.lessons)[number]) => ({
 		...lesson,
@@ -58,6 +93,7 @@
 
 	useKeys([
 		{ key: 'n', cap: 'N', says: 'name a new lesson', run: () => field.focus() },
+		{ key: '/', cap: '/', says: 'search everything', run: () => searchField?.focus() },
 		{ key: 'd', cap: 'D', says: 'draft a lesson', run: () => (drafting = true) }
 	]);
 </script>
@@ -85,7 +121,46 @@
 		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
 	</form>
 
-	{#if data.lessons.length === 0}
+	<div class="mt-5 grid items-end gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_auto]">
+		<div><LibrarySearch bind:words bind:field={searchField} /></div>
+		<nav aria-label="Shelves" class="flex flex-wrap gap-x-5 gap-y-1 pb-1">
+			<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved in shelf() -->
+			{#each [['', 'On the shelf', !away && !data.tag], ['?shelf=away', 'Put away', away]] as const as [query, label, here] (label)}
+				<a
+					href={shelf(query)}
+					class="min-h-10 content-center border-b-3 {here
+						? 'border-base-content font-semibold'
+						: 'border-transparent text-quiet hover:text-base-content'}"
+					aria-current={here ? 'page' : undefined}>{label}</a
+				>
+			{/each}
+			<a
+				href={resolve('/courses')}
+				class="min-h-10 content-center border-b-3 border-transparent text-quiet hover:text-base-content"
+				>Courses</a
+			>
+			{#each data.tags as tag (tag)}
+				<a
+					href={shelf(`?tag=${encodeURIComponent(tag)}`)}
+					class="min-h-10 content-center border-b-3 {data.tag === tag
+						? 'border-base-content font-semibold'
+						: 'border-transparent text-quiet hover:text-base-content'}"
+					aria-current={data.tag === tag ? 'page' : undefined}>#{tag}</a
+				>
+			{/each}
+			<!-- eslint-enable svelte/no-navigation-without-resolve -->
+		</nav>
+	</div>
+
+	{#if words.trim() !== ''}
+		<!-- What is found stands under the field. -->
+	{:else if data.lessons.length === 0 && (away || data.tag)}
+		<p class="py-12 text-lg">
+			{away
+				? 'Nothing is put away. What you remove from the shelf waits here until you delete it.'
+				: `No lesson is tagged “${data.tag}”.`}
+		</p>
+	{:else if data.lessons.length === 0}
 		<div class="py-12">
 			<h2 class="text-2xl">Nothing planned yet</h2>
 			<p class="mt-2 max-w-prose text-lg">
@@ -93,9 +168,7 @@
 				lesson from there.
 			</p>
 			<p class="mt-4"><a class="press" href={resolve('/')}>To the Bench</a></p>
-			<p class="mt-6 text-quiet">
-				To look at one that is ready, type <code class="font-mono">npm run demo</code> beside the running app.
-			</p>
+			<p class="mt-6 text-quiet">To look at some that are ready, sign in as the demo teacher.</p>
 		</div>
 	{:else}
 		<ul class="divide-y divide-hairline">
@@ -119,36 +192,59 @@
 							>{lesson.title || 'Without a name'}</span
 						>
 						<span class="text-quiet">
-							{lesson.starts ? when(lesson.starts) : 'No date yet'} · {lesson.parts.length}
+							{lesson.starts ? startSaid(lesson.starts) : 'No date yet'} · {lesson.parts.length}
 							{lesson.parts.length === 1 ? 'part' : 'parts'}{lesson.crossings.length > 0
 								? ` · ${lesson.crossings.map(({ name }) => name).join(', ')}`
-								: ''}
+								: ''}{lesson.tags.map((tag) => ` · #${tag}`).join('')}
 						</span>
 						<span class="block"><ClockBar lesson={clockOf(lesson)} /></span>
 					</a>
-					<button
-						type="button"
-						class="press press-quiet"
-						onclick={() => remove(lesson, true)}
-						aria-label="Remove “{lesson.title}”"
-					>
-						<Trash2 size={18} aria-hidden="true" /> <span class="hidden sm:inline">Remove</span>
-					</button>
+					<div class="flex flex-col items-stretch gap-1">
+						{#if away}
+							<button type="button" class="press press-quiet" onclick={() => remove(lesson, false)}
+								>Bring back<span class="sr-only"> “{lesson.title}”</span></button
+							>
+							{#if doomed === lesson.id}
+								<button type="button" class="press" onclick={() => destroy(lesson)}
+									>Delete for good, now</button
+								>
+							{:else}
+								<button type="button" class="press press-quiet" onclick={() => (doomed = lesson.id)}
+									>Delete<span class="sr-only"> “{lesson.title}”</span> …</button
+								>
+							{/if}
+						{:else}
+							<button type="button" class="press press-quiet" onclick={() => copy(lesson)}>
+								<Copy size={18} aria-hidden="true" /> <span class="sr-only sm:not-sr-only">Copy</span>
+								<span class="sr-only"> “{lesson.title}”</span>
+							</button>
+							<button type="button" class="press press-quiet" onclick={() => remove(lesson, true)}>
+								<Archive size={18} aria-hidden="true" /> <span class="sr-only sm:not-sr-only">Put away</span>
+								<span class="sr-only"> “{lesson.title}”</span>
+							</button>
+						{/if}
+					</div>
 				</li>
 			{/each}
 		</ul>
+		{#if data.more}
+			<p class="py-6">
+				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved in shelf() -->
+				<a class="press" href={data.more} data-sveltekit-noscroll>Show more lessons</a>
+			</p>
+		{/if}
 	{/if}
 </div>
 
 <PondEdge />
 
 <Dialog title="Draft a lesson" wide bind:open={drafting}>
-	<DraftForm swatches={data.swatches} onkeep={keep} />
+	<DraftForm swatches={data.swatches} onkeep={keep} onkeepall={keepAll} />
 </Dialog>
 
 {#if removed}
 	<UndoBar
-		said="“{removed.title}” is removed."
+		said="“{removed.title}” is put away."
 		onundo={() => removed && remove(removed, false)}
 		onclose={() => (removed = null)}
 	/>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { LEVEL_CHOICES, YARN_CHOICES } from '$lib/words';
 	import { parseBrief } from '$core/formats/lesson';
-	import { draftLesson } from '$core/lesson/draft';
+	import { draftLesson, draftLessons } from '$core/lesson/draft';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { ratesWith } from '$core/lesson/rates';
 	import { getSettings } from '$lib/settings.svelte';
@@ -11,10 +11,13 @@
 	/** From crossings or a swatch, a level and a time: a whole lesson, each part with its reason. */
 	let {
 		swatches,
-		onkeep
+		onkeep,
+		onkeepall
 	}: {
 		swatches: readonly { id: string; title: string; text: string }[];
 		onkeep: (lesson: Lesson) => void;
+		/** the draft, and what it left for another day as the lessons after it */
+		onkeepall: (lessons: Lesson[]) => void;
 	} = $props();
 
 	const settings = getSettings();
@@ -32,9 +35,9 @@
 			.split(/[,;\n]/)
 			.map((name) => name.trim())
 			.filter(Boolean);
-	const draft = $derived.by(() => {
+	const brief = $derived.by(() => {
 		const rows = swatches.find(({ id }) => id === swatch)?.text;
-		const brief = parseBrief({
+		return parseBrief({
 			...(rows === undefined ? { crossings: listed(crossings) } : { swatch: rows }),
 			known: listed(known),
 			level,
@@ -43,8 +46,15 @@
 			yarn,
 			needles: Number(needles)
 		});
-		return brief.ok ? draftLesson(brief.value, ratesWith(settings.value.rates)) : brief;
 	});
+	const rates = $derived(ratesWith(settings.value.rates));
+	const draft = $derived(brief.ok ? draftLesson(brief.value, rates) : brief);
+
+	function keepAll() {
+		if (!brief.ok) return;
+		const drafts = draftLessons(brief.value, rates);
+		if (drafts.ok) onkeepall(drafts.value.map(({ lesson }) => lesson));
+	}
 
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
 	function next() {
@@ -132,6 +142,11 @@
 		{:else}
 			<p role="alert" class="font-semibold text-error">{draft.error.message}</p>
 		{/if}
-		<div><button class="press press-main" disabled={!draft.ok}>Keep this lesson</button></div>
+		<div class="flex flex-wrap gap-3">
+			<button class="press press-main" disabled={!draft.ok}>Keep this lesson</button>
+			{#if draft.ok && draft.value.left.length > 0}
+				<button type="button" class="press" onclick={keepAll}>Keep it, and the rest as a course</button>
+			{/if}
+		</div>
 	</div>
 </form>

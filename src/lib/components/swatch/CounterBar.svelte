@@ -14,13 +14,13 @@
 	let row = $state(0);
 	const now = $derived(open.now);
 	const rounds = $derived(open.working?.pattern.rounds ?? false);
-	const counters = $derived(open.swatch.counters);
+	const counters = $derived(open.card.counters);
 	/** repeats that the wished length asks for after this one */
 	const left = $derived.by(() => {
-		const { working, swatch } = open;
-		if (!working?.fabric.open || !swatch.wishedMm || !now?.repeats) return null;
+		const { working, card } = open;
+		if (!working?.fabric.open || !card.wishedMm || !now?.repeats) return null;
 		const { repeatRows, otherRows } = repeatIn(working);
-		const { rows } = repeatsTo(swatch.wishedMm, repeatRows, otherRows, swatch.gauge);
+		const { rows } = repeatsTo(card.wishedMm, repeatRows, otherRows, card.gauge);
 		return Math.max(0, Math.ceil((rows - open.done) / repeatRows) - 1);
 	});
 

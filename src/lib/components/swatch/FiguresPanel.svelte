@@ -36,8 +36,8 @@
 		return () => clearTimeout(timer);
 	});
 	const rules = $derived(rulesWith(settings.value.rules));
-	const summary = $derived(summaryOf(working, open.swatch.gauge, rules));
-	const drawIn = $derived(open.swatch.drawIn ?? summary.drawIn);
+	const summary = $derived(summaryOf(working, open.card.gauge, rules));
+	const drawIn = $derived(open.card.drawIn ?? summary.drawIn);
 	const said = (mm: number) => lengthSaid(mm, settings.value);
 	const rounds = $derived(working.pattern.rounds);
 	const multiple = $derived(multipleOf(working));
@@ -54,18 +54,18 @@
 		slack.filter(({ undo, step }) => undo === null && step + 1 < working.steps.length).length
 	);
 	const bed = $derived(
-		open.swatch.medium === 'machine' || open.swatch.medium === 'loom'
-			? bedNotes(working, open.swatch.medium, rules)
+		open.card.medium === 'machine' || open.card.medium === 'loom'
+			? bedNotes(working, open.card.medium, rules)
 			: null
 	);
 	const repeat = $derived(repeatIn(working));
 	const length = $derived(
-		open.swatch.wishedMm
-			? repeatsTo(open.swatch.wishedMm, repeat.repeatRows, repeat.otherRows, open.swatch.gauge)
+		open.card.wishedMm
+			? repeatsTo(open.card.wishedMm, repeat.repeatRows, repeat.otherRows, open.card.gauge)
 			: null
 	);
 	const tube = $derived(
-		rounds && summary.stitches > 0 ? roundsAdvice(summary.stitches, open.swatch.gauge, drawIn, rules) : null
+		rounds && summary.stitches > 0 ? roundsAdvice(summary.stitches, open.card.gauge, drawIn, rules) : null
 	);
 	const inches = $derived(settings.value.units === 'in');
 	const perUnit = $derived(inches ? 25.4 : 10);
@@ -73,7 +73,7 @@
 	function gauge(field: 'stitches' | 'rows', value: string) {
 		const number = Number(value);
 		if (!(number >= 1 && number <= 200)) return;
-		open.change({ gauge: { ...open.swatch.gauge, [field]: number } }, 'gauge changed');
+		open.change({ gauge: { ...open.card.gauge, [field]: number } }, 'gauge changed');
 	}
 
 	function wished(value: string) {
@@ -89,14 +89,14 @@
 		wrong = turned.ok ? null : turned.error.message;
 		if (turned.ok)
 			open.edit(
-				[{ from: 0, to: open.swatch.text.length, insert: turned.value }],
+				[{ from: 0, to: open.text.length, insert: turned.value }],
 				rounds ? 'turned flat' : 'turned into rounds'
 			);
 	}
 
 	function terms(to: 'us' | 'uk') {
 		open.edit(
-			[{ from: 0, to: open.swatch.text.length, insert: inTerms(open.swatch.text, to) }],
+			[{ from: 0, to: open.text.length, insert: inTerms(open.text, to) }],
 			`${to.toUpperCase()} words`
 		);
 	}
@@ -133,7 +133,7 @@
 				: `${summary.home} ${summary.home === 1 ? 'repeat' : 'repeats'}`
 		)}
 		{@render figure(
-			open.swatch.drawIn ? 'Width over plain ground, measured' : 'Width over plain ground, estimated',
+			open.card.drawIn ? 'Width over plain ground, measured' : 'Width over plain ground, estimated',
 			`×\u00a0${drawIn.toFixed(2)}`
 		)}
 		{@render figure('Width', said((summary.widthMm / summary.drawIn) * drawIn))}
@@ -156,7 +156,7 @@
 					min="1"
 					max="200"
 					step="0.5"
-					value={open.swatch.gauge.stitches}
+					value={open.card.gauge.stitches}
 					onchange={(event) => gauge('stitches', event.currentTarget.value)}
 				/></label
 			>
@@ -167,7 +167,7 @@
 					min="1"
 					max="200"
 					step="0.5"
-					value={open.swatch.gauge.rows}
+					value={open.card.gauge.rows}
 					onchange={(event) => gauge('rows', event.currentTarget.value)}
 				/></label
 			>
@@ -177,7 +177,7 @@
 					type="number"
 					min="0"
 					step="0.5"
-					value={open.swatch.wishedMm ? Number((open.swatch.wishedMm / perUnit).toFixed(1)) : ''}
+					value={open.card.wishedMm ? Number((open.card.wishedMm / perUnit).toFixed(1)) : ''}
 					onchange={(event) => wished(event.currentTarget.value)}
 				/></label
 			>
@@ -188,7 +188,7 @@
 					min="0.2"
 					max="2"
 					step="0.01"
-					value={open.swatch.drawIn ?? ''}
+					value={open.card.drawIn ?? ''}
 					placeholder={summary.drawIn.toFixed(2)}
 					onchange={(event) => {
 						const factor = Number(event.currentTarget.value);
@@ -215,11 +215,11 @@
 			<h2 class="text-xl">Spacing for {widest} stitches</h2>
 			<p>
 				Usual: a cross every <strong>{spacings.usual.rows}</strong> rows, {spacings.usual.says};
-				{said(heightMm(spacings.usual.rows, open.swatch.gauge))} a turn.
+				{said(heightMm(spacings.usual.rows, open.card.gauge))} a turn.
 			</p>
 			<ul class="grid gap-1 text-quiet">
 				{#each spacings.others as { rows, says } (rows)}
-					<li>Every {rows} rows, {said(heightMm(rows, open.swatch.gauge))}: {says}.</li>
+					<li>Every {rows} rows, {said(heightMm(rows, open.card.gauge))}: {says}.</li>
 				{/each}
 			</ul>
 		</section>
@@ -239,12 +239,12 @@
 
 	{#if bed}
 		<section class="grid gap-1.5">
-			<h2 class="text-xl">{open.swatch.medium === 'machine' ? 'On the machine' : 'On the loom'}</h2>
+			<h2 class="text-xl">{open.card.medium === 'machine' ? 'On the machine' : 'On the loom'}</h2>
 			<p>
 				{bed.used}
-				{open.swatch.medium === 'machine' ? 'needles' : 'pegs'} in use{bed.between === null
+				{open.card.medium === 'machine' ? 'needles' : 'pegs'} in use{bed.between === null
 					? ''
-					: `, ${bed.between} ${open.swatch.medium === 'machine' ? 'passes' : 'rows'} between crosses at the closest`}.
+					: `, ${bed.between} ${open.card.medium === 'machine' ? 'passes' : 'rows'} between crosses at the closest`}.
 			</p>
 			<ul class="grid gap-1.5">
 				{#each bed.notes as { wrong: bad, text } (text)}<li class={bad ? 'font-semibold text-warning' : ''}>

@@ -83,6 +83,8 @@
 	const repeats = $derived(working.pattern.repeats.filter(({ more: times }) => times !== null));
 	const word = $derived(working.pattern.rounds ? 'Round' : 'Row');
 
+	const text = $derived(open.text);
+
 	function make(edits: Result<TextEdit[]>, said: string) {
 		wrong = edits.ok ? null : edits.error.message;
 		if (edits.ok) open.edit(edits.value, said);
@@ -96,11 +98,10 @@
 			return void (wrong = `“${name}” has ${answer.value.readings.length} readings here. Write both numbers, as in 2/2 RC.`);
 		const [{ crossing }] = answer.value.readings;
 		make(
-			addCrossing(open.swatch.text, working, { step: spot.step, at }, crossUnit(name.trim(), crossing)),
+			addCrossing(text, working, { step: spot.step, at }, crossUnit(name.trim(), crossing)),
 			`${name} put in`
 		);
 	}
-	const text = $derived(open.swatch.text);
 </script>
 
 <div class="grid gap-6">

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import type { Swatch } from '$core/swatch/schema';
+	import { fetched } from '$lib/fetched';
+	import { momentSaid } from '$lib/words';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
 	import { versionsAt, type VersionLine } from '$lib/swatch/wire';
 
@@ -11,50 +13,31 @@
 	let looked = $state.raw<{ id: string; swatch: Swatch } | null>(null);
 	let wrong = $state<string | null>(null);
 
-	async function fetched<T>(address: string): Promise<T | null> {
-		try {
-			const response = await fetch(address);
-			if (response.ok) return (await response.json()) as T;
-			wrong =
-				((await response.json()) as { error?: { message: string } }).error?.message ??
-				'The server did not answer.';
-		} catch {
-			wrong = 'The server does not answer. The history is there when it is back.';
-		}
-		return null;
-	}
-
 	async function load() {
-		wrong = null;
-		versions = (await fetched<{ versions: VersionLine[] }>(versionsAt(open.id)))?.versions ?? versions;
+		const answer = await fetched<{ versions: VersionLine[] }>(versionsAt(open.id));
+		wrong = answer.ok ? null : answer.error.message;
+		if (answer.ok) versions = answer.value.versions;
 	}
 	onMount(() => void load());
 
 	async function look(id: string) {
 		if (looked?.id === id) return void (looked = null);
 		const answer = await fetched<{ swatch: Swatch }>(`${versionsAt(open.id)}/${id}`);
-		if (answer) looked = { id, swatch: answer.swatch };
+		wrong = answer.ok ? null : answer.error.message;
+		if (answer.ok) looked = { id, swatch: answer.value.swatch };
 	}
 
 	function restore({ swatch }: { swatch: Swatch }) {
 		const { text, ...rest } = swatch;
 		open.change(rest, 'an earlier version brought back');
-		open.edit([{ from: 0, to: open.swatch.text.length, insert: text }], 'an earlier version brought back');
+		open.edit([{ from: 0, to: open.text.length, insert: text }], 'an earlier version brought back');
 		looked = null;
 	}
 
-	const when = (at: VersionLine['madeAt']) =>
-		new Date(at).toLocaleString('en-GB', {
-			day: 'numeric',
-			month: 'short',
-			hour: '2-digit',
-			minute: '2-digit',
-			second: '2-digit'
-		});
 	/** lines that this version has and the present rows have not, and the other way round */
 	const differs = $derived.by(() => {
 		if (!looked) return null;
-		const [then, now] = [looked.swatch.text, open.swatch.text].map((text) => text.split('\n'));
+		const [then, now] = [looked.swatch.text, open.text].map((text) => text.split('\n'));
 		return {
 			gone: then.filter((line) => !now.includes(line)),
 			come: now.filter((line) => !then.includes(line))
@@ -80,7 +63,7 @@
 					>
 						<span class="font-semibold">{version.said[0].toUpperCase()}{version.said.slice(1)}</span>
 						<span class="block text-sm text-quiet"
-							>{when(version.madeAt)}, {version.who}{version.version === null
+							>{momentSaid(version.madeAt)}, {version.who}{version.version === null
 								? ' · put together with another'
 								: ` · version ${version.version}`}</span
 						>

@@ -28,11 +28,14 @@
 		if (!working || open.fault) return [];
 		return working.fabric.problems.map((problem) => ({
 			problem,
-			mends: mendsOf(open.swatch.text, working, problem)
+			mends: mendsOf(open.worked, working, problem)
 		}));
 	});
 
-	const mend = ({ edits, says }: Mend) => open.edit(edits, says.toLowerCase());
+	function mend({ edits, says }: Mend) {
+		// Typed since: its places are those of an older text, and it is offered anew in a moment.
+		if (open.text === open.worked) open.edit(edits, says.toLowerCase());
+	}
 
 	onMount(() => {
 		let gone = false;
@@ -50,7 +53,7 @@
 			editor = makeEditor({
 				parent,
 				root,
-				text: open.swatch.text,
+				text: open.text,
 				onText: (text) => open.typed(text),
 				onCursor: onrow,
 				onMend: mend
@@ -64,7 +67,7 @@
 		};
 	});
 
-	$effect(() => editor?.setText(open.swatch.text));
+	$effect(() => editor?.setText(open.text));
 	$effect(() => editor?.setFindings(findings));
 	$effect(() => editor?.setNames(names));
 	$effect(() => editor?.mark(place, place?.show ?? false));
@@ -72,6 +75,6 @@
 
 <div bind:this={host} class="h-full min-h-60" data-testid="rows">
 	<!-- Until the editor has come, and for those without it, the rows can be read. -->
-	{#if !editor}<pre class="px-6 py-3 font-mono text-[1.0625rem] leading-7 whitespace-pre-wrap">{open.swatch
-				.text}</pre>{/if}
+	{#if !editor}<pre
+			class="px-6 py-3 font-mono text-[1.0625rem] leading-7 whitespace-pre-wrap">{open.text}</pre>{/if}
 </div>

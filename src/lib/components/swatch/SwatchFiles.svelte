@@ -19,7 +19,7 @@
 
 	let busy = $state(false);
 	let said = $state<{ wrong: boolean; text: string } | null>(null);
-	const base = $derived(fileName(open.swatch.title));
+	const base = $derived(fileName(open.card.title));
 
 	async function drawn(kind: 'svg' | 'png') {
 		if (!open.working) return;
@@ -30,7 +30,7 @@
 				import('$lib/swatch/files'),
 				import('$lib/export/picture')
 			]);
-			const svg = clothSvg(open.working, view, open.swatch.title, document.documentElement);
+			const svg = clothSvg(open.working, view, open.card.title, document.documentElement);
 			save(kind === 'svg' ? svg : await png(svg), `${base}.${kind}`, 'image/svg+xml');
 		} catch {
 			said = {
@@ -52,7 +52,7 @@
 		const swatch = swatchFrom(file.name, await file.text());
 		if (!swatch.ok) return void (said = { wrong: true, text: swatch.error.message });
 		const { text, medium, gauge, wishedMm, drawIn } = swatch.value;
-		open.edit([{ from: 0, to: open.swatch.text.length, insert: text }], `brought in ${file.name}`);
+		open.edit([{ from: 0, to: open.text.length, insert: text }], `brought in ${file.name}`);
 		if (/\.json$/i.test(file.name))
 			open.change({ medium, gauge, wishedMm, drawIn }, `brought in ${file.name}`);
 		const found = open.working?.fabric.problems.filter(({ severity }) => severity === 'error').length ?? 0;
@@ -70,7 +70,7 @@
 	<section class="grid gap-2" aria-label="Take with you">
 		<h2 class="text-xl">Take with you</h2>
 		<div class="flex flex-wrap gap-2">
-			<button type="button" class="press press-quiet" onclick={() => save(open.swatch.text, `${base}.txt`)}
+			<button type="button" class="press press-quiet" onclick={() => save(open.text, `${base}.txt`)}
 				>Rows as text</button
 			>
 			<button

@@ -1,13 +1,12 @@
 import { changed } from '$core/lesson/change';
+import { clashOf, type Clash } from '$core/lesson/clash';
+import type { Sources } from '$core/lesson/follow';
+import type { Dated } from '$core/lesson/history';
 import type { Change, Lesson, LessonCrossing, Part } from '$core/lesson/lesson';
+import type { LessonPage } from '$lib/lesson.svelte';
 import { database, inTransaction } from '../pool';
 
-/** A lesson as it is kept, with its version: one more for every change taken. */
-export interface KeptLesson {
-	readonly id: string;
-	readonly version: number;
-	readonly lesson: Lesson;
-}
+type KeptLesson = Pick<LessonPage, 'id' | 'version' | 'lesson'>;
 
 /** A line in the list of lessons. */
 export interface LessonLine {
@@ -16,12 +15,20 @@ export interface LessonLine {
 	readonly level: Lesson['level'];
 	readonly starts: string | null;
 	readonly minutes: number;
+	readonly tags: readonly string[];
 	readonly parts: readonly Pick<Part, 'id' | 'kind' | 'title' | 'minutes'>[];
 	readonly crossings: readonly LessonCrossing[];
 }
 
+/** Which lessons a list has: those with a tag, those put away, and how many at most. */
+export interface Shelf {
+	readonly away: boolean;
+	readonly tag: string | null;
+	readonly most: number;
+}
+
 /** The teacher's lessons, the one changed last first. */
-export async function listLessons(owner: string): Promise<LessonLine[]> {
+export async function listLessons(owner: string, { away, tag, most }: Shelf): Promise<LessonLine[]> {
 	const { rows } = await database().query<LessonLine>({
 		name: 'list-lessons',
 		text: `select id,
@@ -29,34 +36,91 @@ export async function listLessons(owner: string): Promise<LessonLine[]> {
 			document->>'level' as level,
 			document->>'starts' as starts,
 			(document->>'minutes')::int as minutes,
+			tags,
 			(select coalesce(jsonb_agg(jsonb_build_object(
 				'id', part->'id', 'kind', part->'kind', 'title', part->'title', 'minutes', part->'minutes'
 			)), '[]') from jsonb_array_elements(document->'parts') as part) as parts,
 			document->'crossings' as crossings
 		from lessons
-		where owner = $1 and removed_at is null
-		order by changed_at desc, id`,
+		where owner = $1 and (removed_at is not null) = $2 and ($3::text is null or $3 = any(tags))
+		order by changed_at desc, id limit $4`,
+		values: [owner, away, tag, most]
+	});
+	return rows;
+}
+
+/** Every tag the teacher uses on lessons that are not put away. */
+export async function lessonTags(owner: string): Promise<string[]> {
+	const { rows } = await database().query<{ tag: string }>({
+		name: 'lesson-tags',
+		text: `select distinct unnest(tags) as tag from lessons where owner = $1 and removed_at is null order by tag`,
+		values: [owner]
+	});
+	return rows.map(({ tag }) => tag);
+}
+
+/** The names of the teacher's lessons alone, for choosing one. */
+export async function lessonNames(owner: string): Promise<{ id: string; title: string }[]> {
+	const { rows } = await database().query<{ id: string; title: string }>({
+		name: 'lesson-names',
+		text: `select id, document->>'title' as title from lessons
+			where owner = $1 and removed_at is null order by changed_at desc, id`,
 		values: [owner]
 	});
 	return rows;
 }
 
+/** What a lesson of the teacher's follows, in one value: `swatches` it has rows of, her sayings, her keys in use. */
+const SOURCES = `jsonb_build_object(
+	'swatches', (select coalesce(jsonb_agg(jsonb_build_object(
+			'id', swatches.id, 'title', swatches.document->>'title', 'text', swatches.document->>'text'
+		)), '[]') from swatches
+		where swatches.owner = $1 and swatches.removed_at is null and swatches.id::text in
+			(select taken->>'id' from jsonb_array_elements(lessons.document->'swatches') as taken)),
+	'sayings', (select coalesce(jsonb_agg(jsonb_build_object('crossing', crossing, 'saying', saying)), '[]')
+		from kept_crossings where owner = $1 and removed_at is null and saying <> ''),
+	'keys', (select coalesce(jsonb_agg(text), '[]') from keys
+		where owner = $1 and removed_at is null and in_use)
+)`;
+
 /** One lesson of the teacher's, or `null` when there is none with this id. */
-export async function findLesson(owner: string, id: string): Promise<KeptLesson | null> {
-	const { rows } = await database().query<{ document: Lesson; version: number }>({
+export async function findLesson(owner: string, id: string): Promise<LessonPage | null> {
+	const { rows } = await database().query<{
+		document: Lesson;
+		version: number;
+		tags: string[];
+		taught_at: Date | null;
+		sources: Sources;
+	}>({
 		name: 'find-lesson',
-		text: 'select document, version from lessons where id = $2 and owner = $1 and removed_at is null',
+		text: `select document, version, tags, taught_at, ${SOURCES} as sources from lessons
+			where id = $2 and owner = $1 and removed_at is null`,
 		values: [owner, id]
 	});
-	return rows.length > 0 ? { id, version: rows[0].version, lesson: rows[0].document } : null;
+	if (rows.length === 0) return null;
+	const [{ document, version, tags, taught_at, sources }] = rows;
+	return { id, version, lesson: document, tags, taughtAt: taught_at?.getTime() ?? null, sources };
 }
 
 /** Keeps a new lesson; one that is there already under this id stays as it is. */
 export async function addLesson(owner: string, id: string, lesson: Lesson): Promise<void> {
 	await database().query(
-		'insert into lessons (id, owner, document) values ($2, $1, $3) on conflict (id) do nothing',
+		'insert into lessons (id, owner, document, original) values ($2, $1, $3, $3) on conflict (id) do nothing',
 		[owner, id, lesson]
 	);
+}
+
+/** Copies a lesson under a new id, tags and all; false when the teacher has no such lesson, or the id is taken. */
+export async function copyLesson(owner: string, id: string, copy: string, title: string): Promise<boolean> {
+	const { rowCount } = await database().query(
+		`insert into lessons (id, owner, document, original, tags)
+		select $3, owner, copied, copied, tags from lessons,
+			lateral (select jsonb_set(document, '{title}', to_jsonb($4::text)) - 'starts' as copied) as made
+		where id = $2 and owner = $1
+		on conflict (id) do nothing`,
+		[owner, id, copy, title]
+	);
+	return rowCount === 1;
 }
 
 /** Puts a lesson away, or brings it back; false when the teacher has none with this id. */
@@ -68,8 +132,76 @@ export async function removeLesson(owner: string, id: string, removed: boolean):
 	return rowCount === 1;
 }
 
+/** Deletes for good a lesson that was put away. */
+export async function deleteLesson(owner: string, id: string): Promise<boolean> {
+	const { rowCount } = await database().query(
+		'delete from lessons where owner = $1 and id = $2 and removed_at is not null',
+		[owner, id]
+	);
+	return rowCount === 1;
+}
+
+export async function tagLesson(owner: string, id: string, tags: readonly string[]): Promise<boolean> {
+	const { rowCount } = await database().query('update lessons set tags = $3 where owner = $1 and id = $2', [
+		owner,
+		id,
+		tags
+	]);
+	return rowCount === 1;
+}
+
+/** Keeps a lesson as it was taught, now. */
+export async function noteTaught(owner: string, id: string, lesson: Lesson): Promise<boolean> {
+	const { rowCount } = await database().query(
+		'update lessons set taught = $3, taught_at = now() where owner = $1 and id = $2',
+		[owner, id, lesson]
+	);
+	return rowCount === 1;
+}
+
+/** A lesson as it was when it was taught last; `null` when it never was. */
+export async function findTaught(owner: string, id: string): Promise<Lesson | null> {
+	const { rows } = await database().query<{ taught: Lesson | null }>(
+		'select taught from lessons where owner = $1 and id = $2',
+		[owner, id]
+	);
+	return rows.at(0)?.taught ?? null;
+}
+
+/** The first version of a lesson and every change since; `null` when the teacher has no such lesson. */
+export async function changesOf(
+	owner: string,
+	id: string
+): Promise<{ original: Lesson; first: number; changes: Dated[] } | null> {
+	const { rows } = await database().query<{ original: Lesson; original_version: number }>(
+		'select original, original_version from lessons where owner = $1 and id = $2',
+		[owner, id]
+	);
+	if (rows.length === 0) return null;
+	const [{ original, original_version: first }] = rows;
+	const taken = await database().query<{ version: number; made_at: Date; change: Change }>(
+		'select version, made_at, change from lesson_changes where lesson = $1 and version > $2 order by version',
+		[id, first]
+	);
+	const changes = taken.rows.map(({ version, made_at, change }) => ({
+		version,
+		at: made_at.getTime(),
+		change
+	}));
+	return { original, first, changes };
+}
+
+/** A change as it is sent: what its maker had seen, and the page that made it. */
+export interface SentChange {
+	readonly id: string;
+	readonly change: Change;
+	readonly since: number;
+	readonly page: string;
+}
+
 /**
- * Takes one change, once: a change whose id was seen before is acknowledged again and does nothing.
+ * Takes one change, once: a change whose id was seen before is acknowledged again and does nothing. One that writes where
+ * another page wrote meanwhile is not taken; the answer says where, and somebody chooses.
  *
  * @param accept says whether the changed lesson may be kept; if not, nothing is
  * @returns the lesson as kept, `'refused'`, or `null` when the teacher has no such lesson
@@ -77,9 +209,9 @@ export async function removeLesson(owner: string, id: string, removed: boolean):
 export async function takeChange(
 	owner: string,
 	id: string,
-	change: { id: string; change: Change },
+	{ id: changeId, change, since, page }: SentChange,
 	accept: (lesson: Lesson) => boolean
-): Promise<KeptLesson | 'refused' | null> {
+): Promise<(KeptLesson & { readonly clash: Clash | null }) | 'refused' | null> {
 	return inTransaction(async (client) => {
 		const { rows } = await client.query<{ document: Lesson; version: number }>(
 			'select document, version from lessons where id = $2 and owner = $1 and removed_at is null for update',
@@ -87,21 +219,31 @@ export async function takeChange(
 		);
 		if (rows.length === 0) return null;
 		const [{ document, version }] = rows;
-		const seen = await client.query('select from lesson_changes where id = $1', [change.id]);
-		if (seen.rowCount) return { id, version, lesson: document };
-		const lesson = changed(document, change.change);
+		const now = { id, version, lesson: document, clash: null };
+		const seen = await client.query('select from lesson_changes where id = $1', [changeId]);
+		if (seen.rowCount) return now;
+		if (since < version) {
+			const others = await client.query<{ change: Change }>(
+				'select change from lesson_changes where lesson = $1 and version > $2 and page <> $3 order by version',
+				[id, since, page]
+			);
+			const clash = clashOf(
+				change,
+				others.rows.map((other) => other.change)
+			);
+			if (clash) return { ...now, clash };
+		}
+		const lesson = changed(document, change);
 		if (!accept(lesson)) return 'refused';
-		await client.query('insert into lesson_changes (id, lesson, version, change) values ($1, $2, $3, $4)', [
-			change.id,
-			id,
-			version + 1,
-			change.change
-		]);
+		await client.query(
+			'insert into lesson_changes (id, lesson, version, change, page) values ($1, $2, $3, $4, $5)',
+			[changeId, id, version + 1, change, page]
+		);
 		await client.query('update lessons set document = $2, version = $3, changed_at = now() where id = $1', [
 			id,
 			lesson,
 			version + 1
 		]);
-		return { id, version: version + 1, lesson };
+		return { id, version: version + 1, lesson, clash: null };
 	});
 }

@@ -28,19 +28,6 @@ export async function listSwatches(owner: string): Promise<SwatchLine[]> {
 	return rows;
 }
 
-/** Some of the teacher's swatches as they stand, as a lesson has them; ids that are none of hers are left out. */
-export async function swatchTexts(
-	owner: string,
-	ids: readonly string[]
-): Promise<{ id: string; title: string; text: string }[]> {
-	const { rows } = await database().query<{ id: string; title: string; text: string }>(
-		`select id::text, document->>'title' as title, document->>'text' as text from swatches
-		where owner = $1 and id::text = any($2) and removed_at is null`,
-		[owner, ids]
-	);
-	return rows;
-}
-
 const HEAD = `select swatches.document as swatch, swatch_versions.id as head
 	from swatches join swatch_versions on swatch_versions.swatch = swatches.id
 		and swatch_versions.version = swatches.version

@@ -34,19 +34,26 @@ export const settingsShape = z.strictObject({
 export interface Teacher {
 	readonly id: string;
 	readonly name: string;
+	/** opened by one press, without a password */
+	readonly demo: boolean;
 	readonly settings: Settings;
 }
 
-/** The one teacher there is until accounts come. */
-export async function onlyTeacher(): Promise<Teacher> {
-	const { rows } = await database().query<{ id: string; name: string; settings: object }>({
-		name: 'only-teacher',
-		text: 'select id, name, settings from teachers order by created_at limit 1'
-	});
-	const [{ id, name, settings }] = rows;
-	const kept = z.safeParse(z.partial(settingsShape), settings);
-	return { id, name, settings: { ...DEFAULT_SETTINGS, ...(kept.success ? kept.data : {}) } };
-}
+/**
+ * A teacher with whole settings: what is not kept is as at first. What is kept went in through `settingsShape`; whoever
+ * changes that shape changes what is kept with it, in a migration.
+ */
+export const teacherOf = ({
+	id,
+	name,
+	demo,
+	settings
+}: Omit<Teacher, 'settings'> & { readonly settings: Partial<Settings> }): Teacher => ({
+	id,
+	name,
+	demo,
+	settings: { ...DEFAULT_SETTINGS, ...settings }
+});
 
 export async function keepSettings(teacher: string, settings: Settings): Promise<void> {
 	await database().query('update teachers set settings = $2 where id = $1', [teacher, settings]);

@@ -5,5 +5,5 @@
 </script>
 
 {#key data.id}
-	<LessonDesk id={data.id} version={data.version} lesson={data.lesson} sources={data.sources} />
+	<LessonDesk page={data} />
 {/key}

@@ -1,6 +1,6 @@
 import { swatchOr404 } from '$lib/server/findSwatch';
 import { benchMemory } from '$lib/server/store/bench';
-import { listLessons } from '$lib/server/store/lessons';
+import { lessonNames } from '$lib/server/store/lessons';
 import { listSwatches } from '$lib/server/store/swatches';
 import type { PageServerLoad } from './$types';
 
@@ -10,7 +10,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 		swatchOr404(owner, params.id),
 		benchMemory(owner),
 		listSwatches(owner),
-		listLessons(owner)
+		lessonNames(owner)
 	]);
-	return { ...kept, memory, swatches, lessons: lessons.map(({ id, title }) => ({ id, title })) };
+	return { ...kept, memory, swatches, lessons };
 };

@@ -147,7 +147,7 @@
 		const there = left + columns;
 		const at = target.row.side === 'RS' ? target.row.before - there - stitches : there;
 		const edits = moveCrossing(
-			open.swatch.text,
+			open.text,
 			working,
 			{ step: from.step, at: placed.before },
 			{ step: to.step, at }
@@ -207,16 +207,16 @@
 	]);
 </script>
 
-<svelte:head><title>{open.swatch.title || 'Swatch'} · Pond Loop</title></svelte:head>
+<svelte:head><title>{open.card.title || 'Swatch'} · Pond Loop</title></svelte:head>
 
 <div class="desk">
 	<header class="head flex flex-wrap items-center gap-x-5 gap-y-2 px-4 pt-4 pb-2 sm:px-7">
-		<h1 class="sr-only">Swatch: {open.swatch.title}</h1>
+		<h1 class="sr-only">Swatch: {open.card.title}</h1>
 		<label class="w-full min-w-0 sm:w-auto sm:flex-1">
 			<span class="sr-only">Name of the swatch</span>
 			<input
 				class="w-full min-w-48 border-b-2 border-transparent bg-transparent font-serif text-[1.9rem] leading-tight font-semibold hover:border-hairline focus:border-base-content"
-				value={open.swatch.title}
+				value={open.card.title}
 				maxlength="200"
 				autocomplete="off"
 				oninput={(event) => open.change({ title: event.currentTarget.value }, 'named')}
@@ -340,7 +340,7 @@
 				<div class="mb-5">
 					<Choices
 						label="Made"
-						value={open.swatch.medium}
+						value={open.card.medium}
 						choices={MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
 						onchoose={(medium) => open.change({ medium }, 'made otherwise')}
 					/>
@@ -358,7 +358,7 @@
 		press="Put these rows in"
 		onmake={(text) => {
 			making = false;
-			open.edit([{ from: 0, to: open.swatch.text.length, insert: text }], 'made from a motif');
+			open.edit([{ from: 0, to: open.text.length, insert: text }], 'made from a motif');
 		}}
 	/>
 	<p class="mt-4 text-quiet">They take the place of the rows there are; undo brings those back.</p>
@@ -366,9 +366,9 @@
 <Dialog title="Side by side" wide bind:open={comparing}>
 	{#if working}
 		<CompareSwatches
-			title={open.swatch.title}
+			title={open.card.title}
 			{working}
-			gauge={open.swatch.gauge}
+			gauge={open.card.gauge}
 			others={data.swatches.filter(({ id }) => id !== open.id)}
 		/>
 	{:else}<p>Rows come first.</p>{/if}
@@ -376,9 +376,9 @@
 <Dialog title="Put this swatch into a lesson" bind:open={adding}>
 	<PutIntoLesson
 		lessons={data.lessons}
-		name={open.swatch.title}
+		name={open.card.title}
 		says="Its rows, and a part that knits them together."
-		changes={() => swatchParts({ id: open.id, title: open.swatch.title, text: open.swatch.text })}
+		changes={() => swatchParts({ id: open.id, title: open.card.title, text: open.text })}
 		stay="Stay with the swatch"
 		onput={() => (adding = false)}
 	/>
@@ -395,7 +395,7 @@
 		<div class="my-4 grid gap-3">
 			{#each [['This page says', open.clash.lines.filter((line) => line.trim() !== '')], ['The other page says', open.clash.theirs.swatch.text
 						.split('\n')
-						.filter((line) => !open.swatch.text.split('\n').includes(line))]] as const as [who, lines] (who)}
+						.filter((line) => !open.text.split('\n').includes(line))]] as const as [who, lines] (who)}
 				<div>
 					<p class="text-sm text-quiet">{who}</p>
 					<pre class="font-mono whitespace-pre-wrap">{lines.join('\n') || '(nothing in this place)'}</pre>

@@ -1,8 +1,10 @@
+import { followed } from '$core/lesson/follow';
 import { lessonOr404 } from '$lib/server/findLesson';
 import { renderedTexts } from '$lib/server/texts';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
-	const kept = await lessonOr404(locals.teacher.id, params.id);
-	return { ...kept, texts: renderedTexts(kept.lesson) };
+	const { id, lesson, sources } = await lessonOr404(locals.teacher.id, params.id);
+	const now = followed(lesson, sources);
+	return { id, lesson: now, texts: renderedTexts(now) };
 };

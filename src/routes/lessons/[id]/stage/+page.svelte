@@ -6,8 +6,10 @@
 	import Maximize from '@lucide/svelte/icons/maximize';
 	import X from '@lucide/svelte/icons/x';
 	import { clockAt, timed } from '$core/lesson/lesson';
-	import { showing } from '$core/lesson/showing';
+	import { showing, stepsIn } from '$core/lesson/showing';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
+	import CompareView from '$lib/components/CompareView.svelte';
+	import MendView from '$lib/components/MendView.svelte';
 	import FittedRail from '$lib/components/FittedRail.svelte';
 	import { useKeys } from '$lib/keys.svelte';
 	import { KIND_WORDS } from '$lib/parts';
@@ -26,7 +28,8 @@
 	const now = $derived(parts[at]);
 	const seen = $derived(now ? showing(data.lesson, now.part, voice) : null);
 	const script = $derived(seen?.shown?.script);
-	const steps = $derived(script ? script.told.length : 1);
+	const compared = $derived(now?.part.kind === 'compare' ? stepsIn(data.lesson, now.part, voice) + 1 : 1);
+	const steps = $derived(script ? script.told.length : compared);
 	const exit = $derived(resolve('/lessons/[id]', { id: data.id }));
 
 	function part(to: number, lastStep = false) {
@@ -123,6 +126,19 @@
 					from={voice.hand}
 					alt="{seen.taught.name}, worked {seen.hands.played.order.join(' ')}"
 				/>
+			</div>
+		{:else if now.part.kind === 'compare'}
+			<div class="mx-auto h-full max-w-6xl p-4 text-xl">
+				<CompareView lesson={data.lesson} part={now.part} {step} />
+			</div>
+		{:else if now.part.kind === 'mend' && seen}
+			<div class="mx-auto max-w-4xl p-4 text-xl">
+				<MendView lesson={data.lesson} part={now.part} told={answerShown} />
+				{#if !answerShown}
+					<button type="button" class="mt-6 press px-6! py-3! text-xl" onclick={() => (answerShown = true)}
+						>Show where it comes from, and the mend</button
+					>
+				{/if}
 			</div>
 		{:else}
 			<div class="words">

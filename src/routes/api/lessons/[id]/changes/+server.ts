@@ -1,8 +1,11 @@
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import { parseCrossing } from '$core/formats/crossing';
+import { parseLesson } from '$core/formats/lesson';
+import type { Change } from '$core/lesson/lesson';
 import { changeShape, lessonShape } from '$core/lesson/schema';
-import { bodyOf, noSuchLesson, refuse } from '$lib/server/answer';
+import { good, type Result } from '$core/result';
+import { bodyOf, isId, noSuchLesson, refuse } from '$lib/server/answer';
 import { takeChange } from '$lib/server/store/lessons';
 import type { RequestHandler } from './$types';
 
@@ -10,27 +13,38 @@ const shape = z.object({
 	id: z.uuid(),
 	/** the version the sender had last: a newer one than the next comes back whole */
 	since: z.number(),
+	/** the page that makes the change: what it wrote itself it has seen */
+	page: z.optional(z.string().check(z.maxLength(64))),
 	change: changeShape
 });
 
 export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const body = await bodyOf(request, shape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
-	const { id, since, change } = body.value;
-	if (!z.safeParse(z.uuid(), params.id).success) return noSuchLesson();
-	if (change.kind === 'add-part' && change.teaches) {
-		const crossing = parseCrossing(change.teaches.crossing);
-		if (!crossing.ok) return refuse(422, crossing.error.code, crossing.error.message);
-	}
+	const { id, since, page = '', change } = body.value;
+	if (!isId(params.id)) return noSuchLesson();
+	const sound = crossingsIn(change);
+	if (!sound.ok) return refuse(422, sound.error.code, sound.error.message);
 	const kept = await takeChange(
 		locals.teacher.id,
 		params.id,
-		{ id, change },
+		{ id, since, page, change },
 		(lesson) => z.safeParse(lessonShape, lesson).success
 	);
 	if (kept === null) return noSuchLesson();
 	if (kept === 'refused')
 		return refuse(422, 'size', 'A lesson holds at most 400 parts and 100 crossings. Remove some first.');
-	const { version, lesson } = kept;
+	const { version, lesson, clash } = kept;
+	if (clash) {
+		const message = 'Another page wrote in the same place. Open the lesson and choose which one stands.';
+		return json({ error: { code: 'clash', message }, clash, version, lesson }, { status: 409 });
+	}
 	return json(version === since + 1 ? { version } : { version, lesson });
 };
+
+/** What a change says of crossings must be possible in cloth. */
+function crossingsIn(change: Change): Result<unknown> {
+	if (change.kind === 'add-part' && change.teaches) return parseCrossing(change.teaches.crossing);
+	if (change.kind === 'set-crossing' && change.fields.crossing) return parseCrossing(change.fields.crossing);
+	return change.kind === 'restore' ? parseLesson(change.lesson) : good(change);
+}

@@ -1,15 +1,21 @@
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
-import { bodyOf, noSuchLesson, refuse } from '$lib/server/answer';
-import { removeLesson } from '$lib/server/store/lessons';
+import { bodyOf, isId, noSuchLesson, refuse } from '$lib/server/answer';
+import { deleteLesson, removeLesson } from '$lib/server/store/lessons';
 import type { RequestHandler } from './$types';
 
 const shape = z.object({ removed: z.boolean() });
 
+/** Puts a lesson away, or brings it back. */
 export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const body = await bodyOf(request, shape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
-	if (!z.safeParse(z.uuid(), params.id).success) return noSuchLesson();
-	const done = await removeLesson(locals.teacher.id, params.id, body.value.removed);
+	const done = isId(params.id) && (await removeLesson(locals.teacher.id, params.id, body.value.removed));
 	return done ? json({ removed: body.value.removed }) : noSuchLesson();
+};
+
+/** Deletes for good what was put away. */
+export const DELETE: RequestHandler = async ({ params, locals }) => {
+	const done = isId(params.id) && (await deleteLesson(locals.teacher.id, params.id));
+	return done ? json({ deleted: true }) : noSuchLesson();
 };

@@ -5,8 +5,9 @@ import { sentVersionShape } from '$lib/swatch/wire';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ params, locals }) => {
-	if (!isId(params.id)) return noSuchSwatch();
-	return json({ versions: await versionsOf(locals.teacher.id, params.id) });
+	const versions = isId(params.id) ? await versionsOf(locals.teacher.id, params.id) : [];
+	// Every swatch there is has at least the version it was made with.
+	return versions.length > 0 ? json({ versions }) : noSuchSwatch();
 };
 
 export const POST: RequestHandler = async ({ request, params, locals }) => {

@@ -1,0 +1,58 @@
+import { sameCrossing, type Crossing } from '../crossing/crossing';
+import { CROSSING_FORMAT } from '../crossing/schema';
+import { plain, readKey } from '../naming/key';
+import type { Lesson, LessonCrossing } from './lesson';
+import { MOST_ROWS_TEXT } from './schema';
+
+/** What a lesson's parts come from, as the teacher has it now: her swatches, her sayings, and the texts of her keys in use. */
+export interface Sources {
+	readonly swatches: readonly { readonly id: string; readonly title: string; readonly text: string }[];
+	readonly sayings: readonly { readonly crossing: Crossing; readonly saying: string }[];
+	readonly keys: readonly string[];
+}
+
+/**
+ * A lesson with what it took from elsewhere as it stands there now: rows of swatches, the sayings kept with crossings, and
+ * what a key in use makes of a name. What has no source any more stays as the lesson has it.
+ */
+export function followed(lesson: Lesson, { swatches, sayings, keys }: Sources): Lesson {
+	const meanings = meaningsIn(keys, lesson);
+	const crossings = changedOnly(lesson.crossings, (taught) => {
+		const crossing = meanings.get(plain(taught.name));
+		const means = crossing && !sameCrossing(crossing, taught.crossing);
+		const now: LessonCrossing = means
+			? { ...taught, crossing: { format: CROSSING_FORMAT, ...crossing } }
+			: taught;
+		const saying = sayings.find(
+			(one) => one.saying !== '' && sameCrossing(one.crossing, now.crossing)
+		)?.saying;
+		return saying === undefined || saying === now.saying ? now : { ...now, saying };
+	});
+	const rows = changedOnly(lesson.swatches, (taken) => {
+		const source = swatches.find(({ id }) => id === taken.id);
+		return source && (source.text !== taken.text || source.title !== taken.title)
+			? { id: taken.id, title: source.title.slice(0, 200), text: source.text.slice(0, MOST_ROWS_TEXT) }
+			: taken;
+	});
+	return crossings === lesson.crossings && rows === lesson.swatches
+		? lesson
+		: { ...lesson, crossings, swatches: rows };
+}
+
+/** What keys say of names that the lesson uses; only those lines are read. */
+function meaningsIn(keys: readonly string[], lesson: Lesson): Map<string, Crossing> {
+	const names = lesson.crossings.map(({ name }) => plain(name)).filter(Boolean);
+	const lines = keys
+		.flatMap((text) => text.split('\n'))
+		.filter((line) => names.some((name) => plain(line).includes(name)));
+	const found = new Map<string, Crossing>();
+	for (const { label, readings } of readKey(lines.join('\n')))
+		if (readings.length === 1 && !found.has(plain(label))) found.set(plain(label), readings[0].crossing);
+	return found;
+}
+
+/** The same list where nothing in it is other. */
+function changedOnly<T>(list: readonly T[], by: (one: T) => T): readonly T[] {
+	const now = list.map(by);
+	return now.every((one, i) => one === list[i]) ? list : now;
+}

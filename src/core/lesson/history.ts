@@ -1,0 +1,47 @@
+import { changed } from './change';
+import { differencesOf, inShort } from './differences';
+import type { Change, Lesson } from './lesson';
+
+/** A change that was taken: the version it made, and when, in milliseconds. */
+export interface Dated {
+	readonly version: number;
+	readonly at: number;
+	readonly change: Change;
+}
+
+/** A stretch of work on a lesson, as a history tells it. */
+export interface HistoryLine {
+	/** the version it ended with */
+	readonly version: number;
+	readonly at: number;
+	readonly said: string;
+}
+
+/** Changes with a longer pause between them are told apart, in milliseconds. */
+const PAUSE_MS = 10 * 60_000;
+
+/** A lesson after the changes up to a version, from the version it began with. */
+export const lessonAt = (original: Lesson, changes: readonly Dated[], version: number): Lesson =>
+	changes
+		.filter((one) => one.version <= version)
+		.reduce((lesson, { change }) => changed(lesson, change), original);
+
+/** The history of a lesson, the newest first: changes made in one sitting are told together. */
+export function historyOf(original: Lesson, changes: readonly Dated[]): HistoryLine[] {
+	const sittings: Dated[][] = [];
+	for (const one of changes) {
+		const last = sittings.at(-1);
+		const whole = one.change.kind === 'restore' || last?.at(-1)?.change.kind === 'restore';
+		if (last && !whole && one.at - last.at(-1)!.at <= PAUSE_MS) last.push(one);
+		else sittings.push([one]);
+	}
+	let lesson = original;
+	const lines = sittings.map((sitting): HistoryLine => {
+		const before = lesson;
+		lesson = sitting.reduce((so, { change }) => changed(so, change), before);
+		const { version, at, change } = sitting.at(-1)!;
+		const back = change.kind === 'restore' ? 'An earlier version brought back: ' : '';
+		return { version, at, said: back + inShort(differencesOf(before, lesson)) };
+	});
+	return lines.reverse();
+}

@@ -1,0 +1,227 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { draftAround } from './around';
+import type { Brief } from './brief';
+import { changed, undoing } from './change';
+import { checkLesson } from './check';
+import { clashOf } from './clash';
+import { differencesOf, inShort } from './differences';
+import { draftLesson } from './draft';
+import { historyOf, lessonAt, type Dated } from './history';
+import { emptyLesson, minutesOf, type Change, type Lesson, type Part } from './lesson';
+import { USUAL_RATES } from './rates';
+
+const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: `Note ${id}`, minutes });
+const lesson: Lesson = { ...emptyLesson('Ropes'), parts: ['a', 'b', 'c'].map((id) => note(id)) };
+const set = (part: string, fields: object): Change => ({ kind: 'set-part', part, fields });
+
+/** A change of any kind to a lesson whose parts are called a to e. */
+const anyChange = fc.oneof(
+	fc.record({
+		kind: fc.constant('set-part' as const),
+		part: fc.constantFrom('a', 'b', 'c', 'd'),
+		fields: fc.record({ title: fc.string({ maxLength: 8 }) })
+	}),
+	fc.record({ kind: fc.constant('remove-part' as const), part: fc.constantFrom('a', 'b', 'c', 'd') }),
+	fc.record({
+		kind: fc.constant('move-part' as const),
+		part: fc.constantFrom('a', 'b', 'c', 'd'),
+		after: fc.constantFrom('a', 'b', 'c', 'd', null)
+	}),
+	fc.record({
+		kind: fc.constant('add-part' as const),
+		part: fc.constantFrom('d', 'e').map((id) => note(id)),
+		after: fc.constantFrom('a', 'b', null)
+	}),
+	fc.record({
+		kind: fc.constant('set' as const),
+		fields: fc.record({ title: fc.string({ maxLength: 8 }), minutes: fc.integer({ min: 1, max: 600 }) })
+	})
+);
+
+describe('differences', () => {
+	it('tell what was changed, added, removed and moved, with the words then and now', () => {
+		const now = [
+			set('a', { title: 'Reeds', text: 'Stand *tall*.' }),
+			{ kind: 'remove-part', part: 'b' } as const,
+			{ kind: 'add-part', part: note('d'), after: null } as const,
+			{ kind: 'set', fields: { minutes: 60 } } as const
+		].reduce<Lesson>(changed, lesson);
+		expect(differencesOf(lesson, now)).toEqual([
+			{ part: null, title: 'Ropes', what: 'changed', fields: [{ field: 'minutes', then: '90', now: '60' }] },
+			{ part: 'd', title: 'Note d', what: 'added', fields: [] },
+			{
+				part: 'a',
+				title: 'Reeds',
+				what: 'changed',
+				fields: [
+					{ field: 'title', then: 'Note a', now: 'Reeds' },
+					{ field: 'text', then: '', now: 'Stand *tall*.' }
+				]
+			},
+			{ part: 'b', title: 'Note b', what: 'removed', fields: [] }
+		]);
+		expect(inShort(differencesOf(lesson, now))).toBe('1 part changed, 1 added, 1 removed, minutes');
+	});
+
+	it('name only the part that was moved, not those it passed', () => {
+		const now = changed(lesson, { kind: 'move-part', part: 'a', after: 'c' });
+		expect(differencesOf(lesson, now)).toEqual([{ part: 'a', title: 'Note a', what: 'moved', fields: [] }]);
+	});
+
+	it('are none exactly where nothing that is told is other', () => {
+		fc.assert(
+			fc.property(fc.array(anyChange, { maxLength: 6 }), (changes) => {
+				const now = changes.reduce<Lesson>(changed, lesson);
+				const same = JSON.stringify(now) === JSON.stringify(lesson);
+				expect(differencesOf(lesson, now).length === 0).toBe(same);
+			})
+		);
+	});
+});
+
+describe('two hands', () => {
+	it.each<[string, Change, Change[], ReturnType<typeof clashOf>]>([
+		['other parts go together', set('a', { title: 'x' }), [set('b', { title: 'y' })], null],
+		['other fields go together', set('a', { title: 'x' }), [set('a', { text: 'y' })], null],
+		[
+			'one field clashes',
+			set('a', { title: 'x' }),
+			[set('a', { title: 'y' })],
+			{ part: 'a', fields: ['title'] }
+		],
+		['saying the same is no clash', set('a', { title: 'x' }), [set('a', { title: 'x' })], null],
+		[
+			'what is said last counts',
+			set('a', { title: 'x' }),
+			[set('a', { title: 'y' }), set('a', { title: 'x' })],
+			null
+		],
+		[
+			'writing in a part that is gone',
+			set('a', { title: 'x' }),
+			[{ kind: 'remove-part', part: 'a' }],
+			{ part: 'a', fields: [] }
+		],
+		[
+			'removing a part that was written in',
+			{ kind: 'remove-part', part: 'a' },
+			[set('a', { text: 'y' })],
+			{ part: 'a', fields: [] }
+		],
+		[
+			'the lesson itself',
+			{ kind: 'set', fields: { title: 'x', minutes: 60 } },
+			[{ kind: 'set', fields: { title: 'y' } }],
+			{ part: null, fields: ['title'] }
+		],
+		['moving', { kind: 'move-part', part: 'a', after: 'b' }, [set('a', { title: 'y' })], null]
+	])('%s', (_, change, others, clash) => expect(clashOf(change, others)).toEqual(clash));
+});
+
+describe('a history', () => {
+	const MINUTE = 60_000;
+	const dated = (changes: readonly Change[], at: (i: number) => number): Dated[] =>
+		changes.map((change, i) => ({ version: i + 1, at: at(i), change }));
+
+	it('tells what was done in one sitting together, the newest first', () => {
+		const changes = dated(
+			[set('a', { title: 'x' }), set('b', { title: 'y' }), { kind: 'remove-part', part: 'c' }],
+			(i) => [0, MINUTE, 60 * MINUTE][i]
+		);
+		expect(historyOf(lesson, changes)).toEqual([
+			{ version: 3, at: 60 * MINUTE, said: '1 part removed' },
+			{ version: 2, at: MINUTE, said: '2 parts changed' }
+		]);
+	});
+
+	it('gives back any version, and bringing one back is one more version', () => {
+		fc.assert(
+			fc.property(fc.array(anyChange, { minLength: 1, maxLength: 8 }), fc.nat(), (list, pick) => {
+				const changes = dated(list, () => 0);
+				const version = pick % (list.length + 1);
+				const then = lessonAt(lesson, changes, version);
+				expect(then).toEqual(list.slice(0, version).reduce<Lesson>(changed, lesson));
+				const now = lessonAt(lesson, changes, list.length);
+				const back: Change = { kind: 'restore', lesson: then };
+				expect(changed(now, back)).toEqual(then);
+				expect(changed(changed(now, back), undoing(now, back)!)).toEqual(now);
+			})
+		);
+	});
+});
+
+describe('a lesson drafted again', () => {
+	const brief: Brief = { crossings: ['2/2 RC', '2/2 LC'], level: 'beginner', minutes: 150 };
+	const draft = (() => {
+		const answer = draftLesson(brief);
+		if (!answer.ok) throw new Error(answer.error.message);
+		return answer.value.lesson;
+	})();
+	let count = 0;
+	const again = (now: Lesson) => draftAround(now, draft.parts, USUAL_RATES, () => `n${count++}`);
+	const good = (now: Lesson) => {
+		const answer = again(now);
+		if (!answer.ok) throw new Error(answer.error.message);
+		return answer.value;
+	};
+	const kinds = ({ parts }: Lesson) => parts.map(({ kind }) => kind);
+	const show = draft.parts.find(({ kind }) => kind === 'show')!;
+
+	it('says the same where nothing was changed', () => {
+		const { lesson: now, own } = good(draft);
+		expect(own).toEqual([]);
+		expect(now.parts.map(({ title, minutes }) => [title, minutes])).toEqual(
+			draft.parts.map(({ title, minutes }) => [title, minutes])
+		);
+	});
+
+	it('keeps a part that was written over, in the place of the drafted one', () => {
+		const mine = changed(draft, set(show.id, { title: 'Show it with the big wool', minutes: 12 }));
+		const { lesson: now, own } = good(mine);
+		expect(own).toEqual([show.id]);
+		expect(kinds(now).filter((kind) => kind === 'show')).toHaveLength(
+			kinds(draft).filter((kind) => kind === 'show').length
+		);
+		const kept = now.parts.find(({ id }) => id === show.id)!;
+		expect(kept).toMatchObject({ title: 'Show it with the big wool', minutes: 12 });
+		const at = now.parts.indexOf(kept);
+		expect(now.parts[at - 1].title).toBe(draft.parts[draft.parts.indexOf(show) - 1].title);
+	});
+
+	it('leaves away what was removed, and keeps what was added behind what it stood behind', () => {
+		const explain = draft.parts.find(({ kind }) => kind === 'explain')!;
+		const mine = [
+			{ kind: 'remove-part', part: explain.id } as const,
+			{ kind: 'add-part', part: { ...note('own'), title: 'The kettle' }, after: show.id } as const
+		].reduce<Lesson>(changed, draft);
+		const { lesson: now } = good(mine);
+		expect(kinds(now)).not.toContain('explain');
+		const at = now.parts.findIndex(({ id }) => id === 'own');
+		expect(now.parts[at - 1].title).toBe(show.title);
+	});
+
+	it('fits what it drafts into the time that is left, and has no problems of its own', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 30 }), fc.integer({ min: 60, max: 150 }), (minutes, all) => {
+				const mine = [
+					{ kind: 'set', fields: { minutes: all } } as const,
+					{ kind: 'add-part', part: note('own', minutes), after: show.id } as const
+				].reduce<Lesson>(changed, draft);
+				const answer = again(mine);
+				if (!answer.ok) return;
+				const { lesson: now } = answer.value;
+				expect(minutesOf(now)).toBeLessThanOrEqual(all);
+				expect(now.parts.some(({ id }) => id === 'own')).toBe(true);
+				const codes = checkLesson(now).problems.map(({ code }) => code);
+				expect(codes.filter((code) => code === 'dangling' || code === 'over-time')).toEqual([]);
+			}),
+			{ numRuns: 25 }
+		);
+	});
+
+	it('says so where the teacher’s own parts leave no room', () => {
+		const mine = changed(draft, { kind: 'add-part', part: note('own', 145), after: null });
+		expect(again(mine)).toMatchObject({ ok: false, error: { code: 'conflict' } });
+	});
+});

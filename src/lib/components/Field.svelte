@@ -1,0 +1,11 @@
+<script lang="ts">
+	import type { HTMLInputAttributes } from 'svelte/elements';
+
+	/** A labelled line to write in, in a form. */
+	let { label, ...rest }: { label: string } & HTMLInputAttributes = $props();
+</script>
+
+<label class="grid gap-1">
+	<span class="text-quiet">{label}</span>
+	<input class="field" {...rest} />
+</label>

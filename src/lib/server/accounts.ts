@@ -1,0 +1,147 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { hash, verify } from '@node-rs/argon2';
+import type { Cookies } from '@sveltejs/kit';
+import * as z from 'zod/mini';
+import { fault, good, type Result } from '$core/result';
+import { env } from '$env/dynamic/private';
+import {
+	addSession,
+	addTeacher,
+	demoTeacher,
+	endSession,
+	failuresOf,
+	findPassword,
+	findSession,
+	forgetFailures,
+	noteFailure,
+	useSession,
+	WINDOW_MINUTES
+} from './store/accounts';
+import { teacherOf, type Teacher } from './store/teachers';
+
+const COOKIE = 'pond_session';
+const COOKIE_SECONDS = 60 * 60 * 24 * 180;
+/** Wrong passwords for one name, and from one address, before a rest. */
+const MOST_FOR_NAME = 8;
+const MOST_FROM_ADDRESS = 40;
+const SHORTEST_PASSWORD = 10;
+
+/** Argon2id with the least memory and time that OWASP advises: 19 MiB, two rounds. */
+const hashed = (password: string) => hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
+
+/** Something to compare with when there is no such teacher, so that both answers take as long. */
+let nobodysHash: Promise<string> | undefined;
+
+export const signInShape = z
+	.string()
+	.check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9][a-z0-9._@+-]{2,79}$/));
+const passwordShape = z.string().check(z.minLength(SHORTEST_PASSWORD), z.maxLength(200));
+const nameShape = z.string().check(z.trim(), z.minLength(1), z.maxLength(80));
+
+/** Whether the demo may be opened on this server at all. */
+export const demoAllowed = (): boolean => env.POND_DEMO !== 'off';
+
+/** A new password as it is kept, or what is wrong with it. */
+export async function newPassword(password: unknown): Promise<Result<string>> {
+	if (!passwordShape.safeParse(password).success)
+		return fault(
+			'size',
+			`A password has ${SHORTEST_PASSWORD} to 200 characters. A short sentence is a good one.`
+		);
+	return good(await hashed(password as string));
+}
+
+/** A teacher's name, or what is wrong with it. */
+export function newName(name: unknown): Result<string> {
+	const read = nameShape.safeParse(name);
+	return read.success
+		? good(read.data)
+		: fault('size', 'Write the name your learners know you by, 1 to 80 characters.');
+}
+
+/** Makes an account; gives the teacher's id. */
+export async function join(signIn: unknown, name: unknown, password: unknown): Promise<Result<string>> {
+	const wanted = signInShape.safeParse(signIn);
+	if (!wanted.success)
+		return fault(
+			'unreadable',
+			'A sign-in name has 3 to 80 letters, digits, dots, dashes or an @, and begins with a letter or digit.'
+		);
+	const called = newName(name);
+	if (!called.ok) return called;
+	const kept = await newPassword(password);
+	if (!kept.ok) return kept;
+	const teacher = await addTeacher(wanted.data, called.value, kept.value);
+	return teacher
+		? good(teacher)
+		: fault('conflict', `“${wanted.data}” is taken. Choose another sign-in name.`);
+}
+
+/** Checks a name and a password; gives the teacher's id. */
+export async function checkSignIn(
+	signIn: string,
+	password: string,
+	address: string
+): Promise<Result<string>> {
+	const name = `name ${signIn.trim().toLowerCase()}`;
+	const from = `address ${address}`;
+	const failures = await failuresOf([name, from]);
+	if ((failures[name] ?? 0) >= MOST_FOR_NAME || (failures[from] ?? 0) >= MOST_FROM_ADDRESS)
+		return fault('size', `Too many wrong tries. Wait ${WINDOW_MINUTES} minutes, then try again.`);
+	const wanted = signInShape.safeParse(signIn);
+	const found = wanted.success ? await findPassword({ signIn: wanted.data }) : null;
+	nobodysHash ??= hashed(randomBytes(16).toString('hex'));
+	const right = await verify(found?.password ?? (await nobodysHash), password);
+	if (!found || !right) {
+		await noteFailure([name, from]);
+		return fault('conflict', 'This name and this password do not go together. Look at both once more.');
+	}
+	await forgetFailures(name);
+	return good(found.id);
+}
+
+/** Whether a password is this teacher's. */
+export async function isPassword(teacher: string, password: string): Promise<boolean> {
+	const found = await findPassword({ id: teacher });
+	return found !== null && (await verify(found.password, password));
+}
+
+/** The demo teacher, where the demo is loaded and may be opened. */
+export const openDemo = async (): Promise<string | null> => (demoAllowed() ? demoTeacher() : null);
+
+const hashOf = (token: string): Buffer => createHash('sha256').update(token).digest();
+
+/** Begins a session: this browser is the teacher's from now on. */
+export async function begin(cookies: Cookies, teacher: string, secure: boolean): Promise<void> {
+	const token = randomBytes(32).toString('base64url');
+	await addSession(hashOf(token), teacher);
+	cookies.set(COOKIE, token, {
+		path: '/',
+		httpOnly: true,
+		sameSite: 'lax',
+		secure,
+		maxAge: COOKIE_SECONDS
+	});
+}
+
+/** Ends this browser's session. */
+export async function end(cookies: Cookies): Promise<void> {
+	const token = cookies.get(COOKIE);
+	if (token) await endSession(hashOf(token));
+	cookies.delete(COOKIE, { path: '/' });
+}
+
+/** The session of this browser, as the store knows it. */
+export function sessionHash(cookies: Cookies): Buffer | undefined {
+	const token = cookies.get(COOKIE);
+	return token ? hashOf(token) : undefined;
+}
+
+/** Who is signed in in this browser. */
+export async function signedIn(cookies: Cookies): Promise<Teacher | null> {
+	const session = sessionHash(cookies);
+	const found = session && (await findSession(session));
+	if (!found || (found.demo && !demoAllowed())) return null;
+	if (!found.used) await useSession(session);
+	return teacherOf(found);
+}

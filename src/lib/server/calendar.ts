@@ -1,0 +1,22 @@
+import ical, { ICalEventClass } from 'ical-generator';
+import type { CourseLesson } from '$core/lesson/course';
+
+/** Lessons that have a day as an iCalendar file (RFC 5545): local time, wherever the calendar is read. */
+export function calendarOf(title: string, lessons: readonly CourseLesson[]): string {
+	const calendar = ical({ name: title, prodId: { company: 'Pond Loop', product: 'Courses' } });
+	for (const { id, title: summary, minutes, starts, crossings } of lessons) {
+		if (!starts) continue;
+		// Floating times have no zone: what the clock on the wall says is told as if it were UTC.
+		const start = new Date(`${starts}:00Z`);
+		calendar.createEvent({
+			id: `${id}@pond-loop`,
+			summary: summary || 'Lesson',
+			start,
+			end: new Date(start.getTime() + minutes * 60_000),
+			floating: true,
+			class: ICalEventClass.PUBLIC,
+			description: crossings.map(({ name }) => name).join(', ')
+		});
+	}
+	return calendar.toString();
+}

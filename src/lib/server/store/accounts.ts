@@ -1,0 +1,114 @@
+import type { Settings } from '$lib/settings';
+import { database } from '../pool';
+
+/** Longest a session lasts without being used, and at all. */
+const IDLE = `interval '30 days'`;
+const LONGEST = `interval '180 days'`;
+/** Failed sign-ins older than this count no more, in minutes. */
+export const WINDOW_MINUTES = 15;
+
+/** Makes a teacher; `null` when the sign-in name is taken. */
+export async function addTeacher(signIn: string, name: string, password: string): Promise<string | null> {
+	const { rows } = await database().query<{ id: string }>(
+		`insert into teachers (sign_in, name, password) values ($1, $2, $3)
+		on conflict (sign_in) do nothing returning id`,
+		[signIn, name, password]
+	);
+	return rows.at(0)?.id ?? null;
+}
+
+/** A teacher's password hash, by sign-in name or by id. */
+export async function findPassword(
+	by: { readonly signIn: string } | { readonly id: string }
+): Promise<{ id: string; password: string } | null> {
+	const { rows } = await database().query<{ id: string; password: string }>(
+		`select id, password from teachers where password is not null and ${'id' in by ? 'id' : 'sign_in'} = $1`,
+		['id' in by ? by.id : by.signIn]
+	);
+	return rows.at(0) ?? null;
+}
+
+/** The demo teacher, while the demo data is loaded. */
+export async function demoTeacher(): Promise<string | null> {
+	const { rows } = await database().query<{ id: string }>(
+		'select id from teachers where demo and demo_loaded_at is not null limit 1'
+	);
+	return rows.at(0)?.id ?? null;
+}
+
+export async function setPassword(teacher: string, password: string): Promise<void> {
+	await database().query('update teachers set password = $2 where id = $1 and not demo', [teacher, password]);
+}
+
+export async function setName(teacher: string, name: string): Promise<void> {
+	await database().query('update teachers set name = $2 where id = $1', [teacher, name]);
+}
+
+/** Deletes a teacher with everything that is hers. */
+export async function deleteTeacher(teacher: string): Promise<void> {
+	await database().query('delete from teachers where id = $1 and not demo', [teacher]);
+}
+
+export async function addSession(tokenHash: Buffer, teacher: string): Promise<void> {
+	await database().query('insert into sessions (token_hash, teacher) values ($1, $2)', [tokenHash, teacher]);
+}
+
+/** A teacher as the sessions know them; `used` says that the session was seen today. */
+export interface SessionTeacher {
+	readonly id: string;
+	readonly name: string;
+	readonly demo: boolean;
+	readonly settings: Partial<Settings>;
+	readonly used: boolean;
+}
+
+/** Whose session it is; `null` when there is none, or it has run out. */
+export async function findSession(tokenHash: Buffer): Promise<SessionTeacher | null> {
+	const { rows } = await database().query<SessionTeacher>({
+		name: 'find-session',
+		text: `select teachers.id, name, demo, settings, seen_at > now() - interval '1 day' as used
+			from sessions join teachers on teachers.id = teacher
+			where token_hash = $1 and seen_at > now() - ${IDLE} and made_at > now() - ${LONGEST}`,
+		values: [tokenHash]
+	});
+	return rows.at(0) ?? null;
+}
+
+export async function useSession(tokenHash: Buffer): Promise<void> {
+	await database().query('update sessions set seen_at = now() where token_hash = $1', [tokenHash]);
+}
+
+export async function endSession(tokenHash: Buffer): Promise<void> {
+	await database().query('delete from sessions where token_hash = $1', [tokenHash]);
+}
+
+/** Signs a teacher out everywhere, but for the session that asks when it is given. */
+export async function endSessions(teacher: string, but?: Buffer): Promise<void> {
+	await database().query(
+		'delete from sessions where teacher = $1 and ($2::bytea is null or token_hash <> $2)',
+		[teacher, but ?? null]
+	);
+}
+
+/** Failed sign-ins of the last minutes, for the one of `who` that has most. */
+export async function failuresOf(who: readonly string[]): Promise<Record<string, number>> {
+	const { rows } = await database().query<{ who: string; count: number }>(
+		`select who, count(*)::int as count from failed_sign_ins
+		where who = any($1) and tried_at > now() - interval '${WINDOW_MINUTES} minutes' group by who`,
+		[who]
+	);
+	return Object.fromEntries(rows.map(({ who, count }) => [who, count]));
+}
+
+/** Notes a failed sign-in, and forgets those that count no more. */
+export async function noteFailure(who: readonly string[]): Promise<void> {
+	await database().query(
+		`with old as (delete from failed_sign_ins where tried_at < now() - interval '${WINDOW_MINUTES} minutes')
+		insert into failed_sign_ins (who) select unnest($1::text[])`,
+		[who]
+	);
+}
+
+export async function forgetFailures(who: string): Promise<void> {
+	await database().query('delete from failed_sign_ins where who = $1', [who]);
+}

@@ -1,0 +1,25 @@
+import { json } from '@sveltejs/kit';
+import * as z from 'zod/mini';
+import { courseShape } from '$core/lesson/course';
+import { bodyOf, isId, noSuchCourse, refuse } from '$lib/server/answer';
+import { findCourse, keepCourse, removeCourse } from '$lib/server/store/courses';
+import type { RequestHandler } from './$types';
+
+const shape = z.object({ base: z.number(), document: courseShape });
+
+/** Keeps a course as it is sent, when it grew from the version that stands. */
+export const POST: RequestHandler = async ({ request, params, locals }) => {
+	const body = await bodyOf(request, shape);
+	if (!body.ok) return refuse(422, body.error.code, body.error.message);
+	const owner = locals.teacher.id;
+	if (!isId(params.id) || !(await findCourse(owner, params.id))) return noSuchCourse();
+	const version = await keepCourse(owner, params.id, body.value.base, body.value.document);
+	return version === null
+		? refuse(409, 'conflict', 'Another page changed this course. Look at it as it is now, then do it again.')
+		: json({ version });
+};
+
+export const DELETE: RequestHandler = async ({ params, locals }) => {
+	const done = isId(params.id) && (await removeCourse(locals.teacher.id, params.id, true));
+	return done ? json({ removed: true }) : noSuchCourse();
+};

@@ -1,0 +1,80 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { COURSE_FORMAT } from '$core/lesson/course';
+	import PondEdge from '$lib/components/PondEdge.svelte';
+	import { newId } from '$lib/id';
+	import { useKeys } from '$lib/keys.svelte';
+	import { posted } from '$lib/post';
+
+	let { data } = $props();
+	let title = $state('');
+	let trouble = $state<string | null>(null);
+	let field: HTMLInputElement;
+
+	async function make(event: SubmitEvent) {
+		event.preventDefault();
+		const course = newId();
+		const document = {
+			format: COURSE_FORMAT,
+			title: title.trim() || 'A new course',
+			lessons: [],
+			known: [],
+			every: 7
+		};
+		trouble = await posted('/api/courses', { course, document });
+		if (!trouble) await goto(resolve('/courses/[id]', { id: course }));
+	}
+	useKeys([{ key: 'n', cap: 'N', says: 'name a new course', run: () => field.focus() }]);
+</script>
+
+<svelte:head><title>Courses · Pond Loop</title></svelte:head>
+
+<div class="mx-auto min-h-[60dvh] max-w-5xl px-4 pt-8 sm:px-7">
+	<h1 class="text-4xl">Courses</h1>
+	<form class="mt-5 flex flex-wrap items-end gap-3 border-b border-hairline pb-7" onsubmit={make}>
+		<label class="min-w-60 flex-1">
+			<span class="mb-1 block text-quiet">A new course, called</span>
+			<input
+				bind:this={field}
+				class="field text-lg"
+				bind:value={title}
+				maxlength="200"
+				autocomplete="off"
+				placeholder="Six winter evenings in the hide"
+			/>
+		</label>
+		<button class="press press-main">Make it <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button>
+		<a class="press" href={resolve('/lessons')}>Back to the lessons</a>
+		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
+	</form>
+	{#if data.courses.length === 0}
+		<div class="py-12">
+			<h2 class="text-2xl">No course yet</h2>
+			<p class="mt-2 max-w-prose text-lg">
+				A course is lessons in a row: what each teaches, what it takes as known, and which crosses rest on
+				which. Name one above, or draft a lesson on more crosses than one evening holds and keep the rest as a
+				course.
+			</p>
+		</div>
+	{:else}
+		<ul class="divide-y divide-hairline">
+			{#each data.courses as { id, course } (id)}
+				<li>
+					<a
+						class="-mx-3 block rounded-2xl px-3 py-5 hover:bg-base-100"
+						href={resolve('/courses/[id]', { id })}
+					>
+						<span class="block font-serif text-[1.7rem] leading-tight font-semibold"
+							>{course.title || 'Without a name'}</span
+						>
+						<span class="text-quiet"
+							>{course.lessons.length} {course.lessons.length === 1 ? 'lesson' : 'lessons'}</span
+						>
+					</a>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</div>
+<PondEdge />

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import Field from '$lib/components/Field.svelte';
+	import PondEdge from '$lib/components/PondEdge.svelte';
+
+	let { form } = $props();
+</script>
+
+<svelte:head><title>Make an account · Pond Loop</title></svelte:head>
+
+<form method="post" class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16">
+	<h1 class="text-4xl font-semibold">Make an account</h1>
+	<p class="text-lg">
+		Your lessons, swatches, keys and sayings are yours: nobody else who signs in here sees them.
+	</p>
+	<Field
+		label="The name your learners know you by"
+		name="name"
+		value={form?.name ?? ''}
+		autocomplete="name"
+		maxlength={80}
+		required
+	/>
+	<Field
+		label="A name to sign in with"
+		name="sign-in"
+		value={form?.signIn ?? ''}
+		autocomplete="username"
+		autocapitalize="off"
+		maxlength={80}
+		required
+	/>
+	<Field
+		label="A password, at least ten characters"
+		name="password"
+		type="password"
+		autocomplete="new-password"
+		maxlength={200}
+		required
+	/>
+	<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
+	<button class="press min-h-14 justify-center press-main text-lg">Make it</button>
+	<p class="text-quiet">
+		There is no way to send you a forgotten password. Write it where you will find it, and keep an archive of
+		your data now and then.
+	</p>
+	<p>
+		Have one already? <a class="font-semibold underline underline-offset-3" href={resolve('/sign-in')}
+			>Sign in</a
+		>
+	</p>
+</form>
+<PondEdge />

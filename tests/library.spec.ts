@@ -1,0 +1,153 @@
+import { expect, test } from './support/pond';
+
+test.describe('the library', () => {
+	test('finds what is half typed in lessons, swatches, crosses and keys, by keyboard alone', async ({
+		pond,
+		page
+	}) => {
+		await pond.lessonWith('Ropes for the otter box', 'Mind the towpath');
+		await pond.saved();
+		await pond.open('/lessons');
+		await page.keyboard.press('/');
+		await page.keyboard.type('towpa');
+		const found = page.getByRole('list', { name: 'Found' });
+		await expect(found.getByRole('link')).toHaveCount(1);
+		await expect(found.getByRole('link')).toContainText('Ropes for the otter box');
+		await expect(found.locator('mark')).toHaveText('towpath');
+		await page.getByRole('searchbox').fill('eel');
+		await expect(found.getByRole('link', { name: /^Swatch/ }).first()).toBeVisible();
+		await page.getByRole('searchbox').fill('swims off');
+		await expect(found.getByRole('link', { name: /^Kept cross/ })).toBeVisible();
+		await page.getByRole('searchbox').fill('2/2 LC');
+		await expect(found.getByRole('link').first()).toBeVisible();
+		// Signs that mean something to a search engine do no harm.
+		await page.getByRole('searchbox').fill(`"'&|!():* <-> 'x`);
+		await expect(page.getByText('Nothing of yours says')).toBeVisible();
+		await page.getByRole('searchbox').fill('');
+		await expect(page.getByRole('link', { name: /otter box/ })).toBeVisible();
+	});
+
+	test('has tags, copies, and a place for what is put away', async ({ pond, page }) => {
+		const address = await pond.lessonWith('Wader socks', 'Toes first');
+		await page.getByRole('textbox', { name: 'Tag it with' }).fill('Autumn, socks');
+		await page.keyboard.press('Enter');
+		await page.getByRole('button', { name: 'Take the tag “socks” off' }).click();
+		await pond.saved();
+		await pond.open('/lessons');
+		await page.getByRole('link', { name: '#autumn', exact: true }).click();
+		await expect(page.getByRole('listitem').filter({ hasText: 'Wader socks' })).toHaveCount(1);
+		await page.getByRole('button', { name: 'Copy “Wader socks”' }).click();
+		await page.waitForURL((url) => /[0-9a-f-]{36}$/.test(url.pathname) && !url.pathname.endsWith(address));
+		await expect(page.getByRole('textbox', { name: 'Name of the lesson' })).toHaveValue(
+			'Wader socks, a copy'
+		);
+		await pond.expectParts('Toes first');
+		await pond.open('/lessons');
+		await page.getByRole('button', { name: 'Put away “Wader socks, a copy”' }).click();
+		await expect(page.getByText('“Wader socks, a copy” is put away.')).toBeVisible();
+		await page.getByRole('link', { name: 'Put away', exact: true }).click();
+		await page.getByRole('button', { name: 'Bring back “Wader socks, a copy”' }).click();
+		await expect(page.getByText('Nothing is put away')).toBeVisible();
+		await pond.open('/lessons');
+		await page.getByRole('button', { name: 'Put away “Wader socks, a copy”' }).click();
+		await page.getByRole('link', { name: 'Put away', exact: true }).click();
+		await page.getByRole('button', { name: 'Delete “Wader socks, a copy” …' }).click();
+		await page.getByRole('button', { name: 'Delete for good, now' }).click();
+		await expect(page.getByText('Nothing is put away')).toBeVisible();
+	});
+});
+
+test.describe('a lesson', () => {
+	test('has a history that can be read and brought back', async ({ pond, page }) => {
+		await pond.lessonWith('Tides', 'High water', 'Low water');
+		await page.getByRole('textbox', { name: 'What to say or mind' }).fill('Knit at slack water.');
+		await page.getByRole('button', { name: 'Remove', exact: true }).click();
+		await pond.expectParts('High water');
+		await pond.saved();
+		await page.locator('body').click({ position: { x: 2, y: 500 } });
+		await page.keyboard.press('h');
+		const dialog = page.getByRole('dialog');
+		await dialog.getByRole('button', { name: /As it began/ }).click();
+		await expect(dialog.getByText('High water')).toBeVisible();
+		await expect(dialog.getByText('· new')).toBeVisible();
+		await dialog.getByRole('button', { name: 'Bring this version back' }).press('Enter');
+		await pond.expectParts();
+		await page.getByRole('button', { name: 'Undo' }).click();
+		await pond.expectParts('High water');
+		await pond.saved();
+		await page.reload();
+		await pond.expectParts('High water');
+	});
+
+	test('written in by two pages is put together, and where both wrote in one place somebody chooses', async ({
+		pond,
+		page,
+		context
+	}) => {
+		const address = await pond.lessonWith('Two pens', 'First', 'Second');
+		await pond.saved();
+		const other = await context.newPage();
+		await other.goto(address);
+		await other.locator('html[data-ready]').waitFor({ state: 'attached' });
+		const parts = (of: typeof page) => of.getByRole('list', { name: 'Parts of the lesson' });
+		const title = (of: typeof page) => of.locator('input[name="title"]');
+		// Different parts go together without a question.
+		await parts(page).getByRole('button', { name: /First/ }).first().click();
+		await title(page).fill('First of mine');
+		await parts(other)
+			.getByRole('button', { name: /Second/ })
+			.first()
+			.click();
+		await title(other).fill('Second of theirs');
+		await pond.saved();
+		await expect(parts(page)).toContainText('Second of theirs');
+		await expect(parts(other)).toContainText('First of mine');
+
+		// One page is out of the room while both write in one title.
+		await other.route('**/api/**', (route) => route.abort());
+		await parts(other).getByRole('button', { name: /First/ }).first().click();
+		await title(other).fill('First, theirs');
+		await title(page).fill('First, mine');
+		await pond.saved();
+		await other.unroute('**/api/**');
+		const dialog = other.getByRole('dialog');
+		await expect(dialog).toContainText('This page says');
+		await expect(dialog).toContainText('First, theirs');
+		await expect(dialog).toContainText('First, mine');
+		await dialog.getByRole('button', { name: 'Keep this page’s' }).press('Enter');
+		await expect(parts(page)).toContainText('First, theirs');
+
+		await other.route('**/api/**', (route) => route.abort());
+		await title(other).fill('First, theirs again');
+		await title(page).fill('First, mine again');
+		await pond.saved();
+		await other.unroute('**/api/**');
+		await dialog.getByRole('button', { name: 'Take the other page’s' }).press('Enter');
+		await expect(parts(other)).toContainText('First, mine again');
+		await expect(other.locator('[data-save]').first()).toHaveAttribute('data-save', 'saved');
+	});
+
+	test('is drafted again around what was changed, and remembers how it was taught', async ({
+		pond,
+		page
+	}) => {
+		await pond.draft('2/2 RC', 120);
+		const show = pond.parts().filter({ hasText: 'Show 2/2 RC with a cable needle' });
+		await show.getByRole('button').first().click();
+		await page.locator('input[name="title"]').fill('Show it with the thick rope');
+		await pond.parts().filter({ hasText: 'What a cross is' }).getByRole('button').first().click();
+		await page.getByRole('button', { name: 'Remove', exact: true }).click();
+		await page.getByRole('button', { name: 'I have taught it' }).click();
+		await expect(page.getByText(/just as it is now/)).toBeVisible();
+		await page.locator('body').click({ position: { x: 2, y: 500 } });
+		await page.keyboard.press('g');
+		const dialog = page.getByRole('dialog');
+		await expect(dialog).toContainText('One part is yours and stays');
+		await expect(dialog.getByRole('listitem').filter({ hasText: 'yours' })).toContainText('thick rope');
+		await dialog.getByRole('button', { name: 'Take this draft' }).press('Enter');
+		await expect(pond.parts().filter({ hasText: 'Show it with the thick rope' })).toHaveCount(1);
+		await expect(pond.parts().filter({ hasText: 'What a cross is' })).toHaveCount(0);
+		await expect(page.getByText(/Changed since it was taught/)).toBeVisible();
+		await pond.saved();
+	});
+});

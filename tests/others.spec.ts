@@ -1,0 +1,238 @@
+import { randomUUID } from 'node:crypto';
+import { readdirSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import type { APIRequestContext } from '@playwright/test';
+import pg from 'pg';
+import { root } from '../scripts/lib/root.mjs';
+import { runningWith } from '../scripts/lib/running.mjs';
+import { expect, test } from './support/pond';
+
+const PASSWORD = 'a bittern booms at dusk';
+const ROUTES = join(root, 'src', 'routes');
+
+/** Every route that a server answers, as SvelteKit names it. */
+function routes(): string[] {
+	return (readdirSync(ROUTES, { recursive: true }) as string[])
+		.filter((file) => /\+(?:server|page\.server)\.ts$/.test(file))
+		.map((file) => `/${dirname(file).replaceAll('\\', '/')}`.replace(/^\/\.$/, '/'))
+		.sort();
+}
+
+/** What the one teacher has. */
+interface Held {
+	readonly lesson: string;
+	readonly swatch: string;
+	readonly version: string;
+	readonly crossing: string;
+	readonly key: string;
+	readonly course: string;
+	readonly picture: string;
+}
+
+const SWATCH = {
+	format: 'pond-loop/swatch@1',
+	title: 'Mine',
+	medium: 'hand',
+	text: 'Cast on 4.\nRow 1: k4.',
+	gauge: { stitches: 20, rows: 28 },
+	counters: [{ id: 'rows', name: 'Rows' }]
+};
+const CROSSING = { stitches: 2, order: [2, 1], over: [[2, 1]], work: ['k', 'k'] };
+
+const COURSE = { format: 'pond-loop/course@1', title: 'Mine', lessons: [], known: [], every: 7 };
+/** The smallest picture there is. */
+const DOT = Buffer.from(
+	'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+	'base64'
+);
+
+type Ask = readonly ['GET' | 'POST' | 'DELETE', string, unknown?];
+
+/**
+ * What another teacher tries at each route that speaks of something one teacher has; `null` where a route speaks only of
+ * whoever asks.
+ */
+const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
+	'/': null,
+	'/account': null,
+	'/account/archive': null,
+	'/health': null,
+	'/join': null,
+	'/key': null,
+	'/lessons': null,
+	'/sign-in': null,
+	'/swatches': null,
+	'/api/settings': null,
+	'/api/bench/readings': null,
+	'/api/bench/crossings': ({ crossing }) => [
+		['POST', '/api/bench/crossings', { crossing, name: 'x', medium: 'hand', saying: 'mine', made: CROSSING }]
+	],
+	'/api/bench/keys': ({ key }) => [
+		['POST', '/api/bench/keys', { key, title: 'x', text: 'x', inUse: true, removed: true }]
+	],
+	'/api/lessons': ({ lesson }) => [['POST', '/api/lessons', { lesson, title: 'x' }]],
+	'/lessons/[id]': ({ lesson }) => [['GET', `/lessons/${lesson}`]],
+	'/lessons/[id]/sheet': ({ lesson }) => [['GET', `/lessons/${lesson}/sheet`]],
+	'/lessons/[id]/stage': ({ lesson }) => [['GET', `/lessons/${lesson}/stage`]],
+	'/api/lessons/[id]/changes': ({ lesson }) => [
+		[
+			'POST',
+			`/api/lessons/${lesson}/changes`,
+			{ id: randomUUID(), since: 0, change: { kind: 'set', fields: { title: 'Taken' } } }
+		]
+	],
+	'/api/search': null,
+	'/courses': null,
+	'/courses/[id]': ({ course }) => [['GET', `/courses/${course}`]],
+	'/courses/[id]/calendar': ({ course }) => [['GET', `/courses/${course}/calendar`]],
+	'/api/courses': ({ course }) => [['POST', '/api/courses', { course, document: COURSE }]],
+	'/api/courses/[id]': ({ course }) => [
+		['POST', `/api/courses/${course}`, { base: 1, document: { ...COURSE, title: 'Taken' } }],
+		['DELETE', `/api/courses/${course}`]
+	],
+	'/api/courses/[id]/dates': ({ course }) => [
+		['POST', `/api/courses/${course}/dates`, { starts: '2027-01-07T19:00' }]
+	],
+	'/pictures/[id]': ({ picture }) => [['GET', `/pictures/${picture}`]],
+	'/api/pictures/[id]': ({ picture }) => [['POST', `/api/pictures/${picture}`, DOT]],
+	'/api/lessons/[id]/copies': ({ lesson }) => [
+		['POST', `/api/lessons/${lesson}/copies`, { lesson: randomUUID(), title: 'x' }]
+	],
+	'/api/lessons/[id]/history': ({ lesson }) => [['GET', `/api/lessons/${lesson}/history`]],
+	'/api/lessons/[id]/history/[version]': ({ lesson }) => [['GET', `/api/lessons/${lesson}/history/first`]],
+	'/api/lessons/[id]/news': ({ lesson }) => [['GET', `/api/lessons/${lesson}/news?version=-1`]],
+	'/api/lessons/[id]/tags': ({ lesson }) => [['POST', `/api/lessons/${lesson}/tags`, { tags: ['taken'] }]],
+	'/api/lessons/[id]/taught': ({ lesson }) => [
+		['GET', `/api/lessons/${lesson}/taught`],
+		['POST', `/api/lessons/${lesson}/taught`, {}]
+	],
+	'/api/lessons/[id]/removed': ({ lesson }) => [
+		['DELETE', `/api/lessons/${lesson}/removed`],
+		['POST', `/api/lessons/${lesson}/removed`, { removed: true }]
+	],
+	'/swatches/[id]': ({ swatch }) => [['GET', `/swatches/${swatch}`]],
+	'/swatches/[id]/rows': ({ swatch }) => [['GET', `/swatches/${swatch}/rows`]],
+	'/api/swatches/[id]/events': ({ swatch }) => [
+		[
+			'POST',
+			`/api/swatches/${swatch}/events`,
+			{ id: randomUUID(), event: { id: randomUUID(), counter: 'rows', at: 1, do: 'count', by: 1 } }
+		]
+	],
+	'/api/swatches/[id]/news': ({ swatch }) => [['GET', `/api/swatches/${swatch}/news?taken=0`]],
+	'/api/swatches/[id]/removed': ({ swatch }) => [
+		['POST', `/api/swatches/${swatch}/removed`, { removed: true }]
+	],
+	'/api/swatches/[id]/versions': ({ swatch, version }) => [
+		['GET', `/api/swatches/${swatch}/versions`],
+		[
+			'POST',
+			`/api/swatches/${swatch}/versions`,
+			{ id: randomUUID(), base: version, swatch: { ...SWATCH, title: 'Taken' }, said: 'x' }
+		],
+		[
+			'POST',
+			`/api/swatches/${swatch}/versions`,
+			{ id: randomUUID(), base: null, swatch: { ...SWATCH, title: 'Taken' }, said: 'x' }
+		]
+	],
+	'/api/swatches/[id]/versions/[version]': ({ swatch, version }) => [
+		['GET', `/api/swatches/${swatch}/versions/${version}`]
+	]
+};
+
+/** Everything there is of one teacher, as the database has it. */
+async function everything(url: string, owner: string): Promise<string> {
+	const client = new pg.Client({ connectionString: url });
+	await client.connect();
+	try {
+		const { rows: tables } = await client.query<{ name: string }>(
+			`select table_name as name from information_schema.columns
+			where table_schema = 'public' and column_name = 'owner' order by 1`
+		);
+		const found = [];
+		for (const { name } of tables)
+			found.push((await client.query(`select * from ${name} where owner = $1 order by 1`, [owner])).rows);
+		for (const [table, parent] of [
+			['lesson_changes', 'lesson'],
+			['swatch_versions', 'swatch'],
+			['counter_events', 'swatch']
+		])
+			found.push(
+				(
+					await client.query(
+						`select ${table}.* from ${table} join ${parent}${parent === 'swatch' ? 'es' : 's'} as kept
+							on kept.id = ${parent} where kept.owner = $1 order by ${table}.id`,
+						[owner]
+					)
+				).rows
+			);
+		return JSON.stringify(found);
+	} finally {
+		await client.end();
+	}
+}
+
+test('another teacher, and nobody, reach nothing at any route', async ({ browser, server, playwright }) => {
+	expect(Object.keys(TRIED).sort()).toEqual(routes());
+	const join = async (name: string) => {
+		const context = await playwright.request.newContext({ baseURL: server.address, storageState: undefined });
+		const answer = await context.post('/join', {
+			form: { 'sign-in': name, name, password: PASSWORD },
+			headers: { origin: server.address }
+		});
+		expect(answer.ok()).toBe(true);
+		return context;
+	};
+	const [mine, other] = [await join('mine'), await join('other')];
+	const nobody = await playwright.request.newContext({ baseURL: server.address, storageState: undefined });
+	const held = await filled(mine);
+	const running = runningWith(server.data);
+	const client = new pg.Client({ connectionString: running!.databaseUrl });
+	await client.connect();
+	const { rows } = await client.query<{ id: string }>(`select id from teachers where sign_in = 'mine'`);
+	await client.end();
+	const before = await everything(running!.databaseUrl, rows[0].id);
+	expect(before).toContain('Mine');
+
+	const ask = (who: APIRequestContext, [method, address, data]: Ask) =>
+		who.fetch(address, { method, data, maxRedirects: 0, headers: { origin: server.address } });
+	for (const [route, tries] of Object.entries(TRIED))
+		for (const tried of tries?.(held) ?? [['GET', route] as Ask]) {
+			if (tries) {
+				const status = (await ask(other, tried)).status();
+				expect([404, 409], `${route}: another teacher gets ${status}`).toContain(status);
+			}
+			if (['/health', '/join', '/sign-in'].includes(route)) continue;
+			const status = (await ask(nobody, tried)).status();
+			expect(route.startsWith('/api/') ? [401] : [303], `${route}: nobody gets ${status}`).toContain(status);
+		}
+	expect(await everything(running!.databaseUrl, rows[0].id)).toBe(before);
+	// and what was tried works for whom it belongs to
+	expect((await ask(mine, ['GET', `/lessons/${held.lesson}`])).status()).toBe(200);
+	await Promise.all([mine.dispose(), other.dispose(), nobody.dispose(), browser.contexts()]);
+});
+
+/** Gives a teacher one of each thing. */
+async function filled(request: APIRequestContext): Promise<Held> {
+	const [lesson, swatch, version, crossing, key, course, picture] = Array.from({ length: 7 }, () =>
+		randomUUID()
+	);
+	const post = async (address: string, data: unknown) => {
+		const answer = await request.post(address, { data });
+		expect(answer.status(), `${address}: ${await answer.text()}`).toBe(200);
+	};
+	await post('/api/lessons', { lesson, title: 'Mine' });
+	await post(`/api/swatches/${swatch}/versions`, { id: version, base: null, swatch: SWATCH, said: 'made' });
+	await post('/api/bench/crossings', {
+		crossing,
+		name: '1/1 RC',
+		medium: 'hand',
+		saying: 'mine',
+		made: CROSSING
+	});
+	await post('/api/bench/keys', { key, title: 'Mine', text: 'x: k2', inUse: true });
+	await post('/api/courses', { course, document: { ...COURSE, lessons: [lesson] } });
+	await post(`/api/pictures/${picture}`, DOT);
+	return { lesson, swatch, version, crossing, key, course, picture };
+}
