@@ -89,11 +89,11 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('button', { name: 'Take this draft' }).waitFor();
 	},
 	'a lesson, two compared': async (pond) => {
-		await demo(pond);
+		await demo(pond, '', 'copy');
 		await added(pond, 'two to compare');
 	},
 	'a lesson, a slip': async (pond) => {
-		await demo(pond);
+		await demo(pond, '', 'copy');
 		await added(pond, 'a slip and its mend');
 	},
 	'a lesson, adding a picture': async (pond) => {
@@ -169,10 +169,14 @@ async function beside({ page }: Pond) {
 	if (await button.isVisible()) await button.click();
 }
 
-async function demo(pond: Pond, view = '') {
+/** Opens the demo lesson, or a copy where something is written into it: other tests look at the demo lesson as well. */
+async function demo(pond: Pond, view = '', which: 'itself' | 'copy' = 'itself') {
 	await pond.open('/lessons');
 	const address = await pond.page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
-	await pond.open(address + view);
+	if (which === 'itself') return pond.open(address + view);
+	const lesson = crypto.randomUUID();
+	await pond.page.request.post(`/api${address}/copies`, { data: { lesson, title: 'A copy to write in' } });
+	await pond.open(`/lessons/${lesson}${view}`);
 }
 
 async function added({ page }: Pond, kind: string) {

@@ -1,5 +1,5 @@
 import type { APIRequestContext, Browser } from '@playwright/test';
-import { expect, test } from './support/pond';
+import { awake, expect, test } from './support/pond';
 
 const PASSWORD = 'a heron stands in the reeds';
 
@@ -47,6 +47,25 @@ test.describe('accounts', () => {
 		await page.goto('/sign-in?to=//elsewhere.example/');
 		await page.getByRole('button', { name: 'Look around as the demo teacher' }).click();
 		await expect(page).toHaveURL((url) => url.origin === server.address && url.pathname === '/');
+		await context.close();
+	});
+
+	test('what is typed before the page has woken stays', async ({ browser, server }) => {
+		const context = await browser.newContext({ baseURL: server.address, storageState: undefined });
+		await context.clearCookies();
+		const page = await context.newPage();
+		let wake = () => {};
+		const asleep = new Promise<void>((resolve) => (wake = resolve));
+		await page.route('**/_app/**/*.js', async (route) => {
+			await asleep;
+			await route.continue();
+		});
+		await page.goto('/join', { waitUntil: 'commit' });
+		const name = page.getByLabel('A name to sign in with');
+		await name.fill('bittern');
+		wake();
+		await awake(page);
+		await expect(name).toHaveValue('bittern');
 		await context.close();
 	});
 

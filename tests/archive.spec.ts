@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { unzipSync, zipSync } from 'fflate';
-import { expect, test } from './support/pond';
+import { awake, expect, test } from './support/pond';
 
 test('an archive holds everything, and comes into an empty account equal', async ({
 	pond,
@@ -36,13 +36,14 @@ test('an archive holds everything, and comes into an empty account equal', async
 	await context.clearCookies();
 	const other = await context.newPage();
 	await other.goto('/join');
+	await awake(other);
 	await other.getByLabel('The name your learners know you by').fill('Demo teacher');
 	await other.getByLabel('A name to sign in with').fill('archivist');
 	await other.getByLabel('A password').fill('a wren in the ivy sings');
 	await other.keyboard.press('Enter');
 	await other.waitForURL(`${server.address}/`);
 	await other.goto('/account');
-	await other.locator('html[data-ready]').waitFor({ state: 'attached' });
+	await awake(other);
 	const bring = async (buffer: Buffer) =>
 		other.getByLabel('Bring one in').setInputFiles({ name: 'a.zip', mimeType: 'application/zip', buffer });
 	const taken = async () => (await other.request.get('/account/archive')).body();

@@ -84,7 +84,7 @@ test.describe('the Bench', () => {
 		await page.getByRole('button', { name: 'Forget my choice' }).press('Enter');
 		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
 		await pond.saved();
-		await page.reload();
+		await pond.reload();
 		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
 		// An address that says which reading opens it without asking, and chooses nothing for later.
 		await pond.open('/?name=C4F&reading=0');
@@ -116,7 +116,7 @@ test.describe('the Bench', () => {
 		await page.keyboard.press('ArrowRight');
 		await expect(page).toHaveURL(/name=2%2F2\+LC&way=cn-return&step=1/);
 		const said = await pond.sentence().textContent();
-		await page.reload();
+		await pond.reload();
 		await expect(pond.sentence()).toHaveText(said!);
 	});
 
@@ -187,7 +187,7 @@ test.describe('settings', () => {
 		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
 		await expect(page).toHaveURL(/step=0/);
 		await pond.saved();
-		await page.reload();
+		await pond.reload();
 		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
 		await expect(pond.sentence()).toHaveText(
 			'Slip stitches 1 and 2 to the cable needle and hold them at the front.'

@@ -154,7 +154,7 @@ test.describe('comparing', () => {
 		await page.getByRole('button', { name: 'On a machine' }).click();
 		await expect(page.getByTestId('compared').nth(1)).toContainText('with tool a');
 		await expect(page).toHaveURL(/with\.medium=machine/);
-		await page.reload();
+		await pond.reload();
 		await expect(page.getByTestId('compared').nth(1)).toContainText('with tool a');
 	});
 });
@@ -271,7 +271,7 @@ test('advice follows the learner, and its rules are the teacher’s', async ({ p
 	await page.keyboard.press('Escape');
 	await expect(page.getByRole('heading', { name: 'Go without a needle' })).toBeVisible();
 	await pond.saved();
-	await page.reload();
+	await pond.reload();
 	await expect(page.getByRole('heading', { name: 'Go without a needle' })).toBeVisible();
 	await choose(pond, 'For', 'improver');
 	await pond.saved();
@@ -316,7 +316,7 @@ test.describe('files', () => {
 		await expect(page.getByRole('status').getByText('stands first among the ways')).toBeVisible();
 		await expect(pond.sentence()).toContainText('reach in front of 1 and 2');
 		await expect(page).toHaveURL(/way=own&moves=/);
-		await page.reload();
+		await pond.reload();
 		await expect(page.getByRole('radio', { name: /A script of your own/ })).toBeChecked();
 	});
 

@@ -1,4 +1,4 @@
-import { expect, test } from './support/pond';
+import { awake, expect, test } from './support/pond';
 
 test.describe('a draft', () => {
 	test('fits the class, leaves the hardest for another day, and is kept as a lesson that is all clear', async ({
@@ -27,7 +27,7 @@ test.describe('a draft', () => {
 		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
 		await expect(page.getByTestId('checks')).toContainText('All clear');
 		await expect(page.getByTestId('checks')).toContainText('No half hour goes by without a rest.');
-		await page.reload();
+		await pond.reload();
 		await expect(page.getByTestId('checks')).toContainText('All clear');
 	});
 
@@ -117,12 +117,13 @@ test('a swatch put into a lesson is followed: what changes there changes here', 
 	await notice.getByRole('button', { name: 'That is right' }).press('Enter');
 	await expect(notice).toHaveCount(0);
 	await pond.saved();
-	await page.reload();
+	await pond.reload();
 	await pond.expectParts('Knit together: A new swatch');
 	await expect(notice).toHaveCount(0);
 	// What the lesson is to keep, it keeps, whatever becomes of the swatch.
 	const other = await page.context().newPage();
 	await other.goto(swatch);
+	await awake(other);
 	await other.getByRole('textbox', { name: 'Written rows' }).click();
 	await other.keyboard.press('Control+End');
 	await other.keyboard.type('\nRow 5 (RS): p2, 2/2 LC, p2.');
@@ -131,7 +132,7 @@ test('a swatch put into a lesson is followed: what changes there changes here', 
 	await notice.getByRole('button', { name: 'Keep the old rows in this lesson' }).press('Enter');
 	await expect(notice).toHaveCount(0);
 	await pond.saved();
-	await page.reload();
+	await pond.reload();
 	await pond.expectParts('Knit together: A new swatch');
 	await expect(notice).toHaveCount(0);
 });
@@ -203,7 +204,7 @@ test('minutes are pulled on the clock bar, or with Shift and the arrows', async 
 	await page.mouse.up();
 	await expect(minutes).toHaveValue('19');
 	await pond.saved();
-	await page.reload();
+	await pond.reload();
 	await pond.parts().filter({ hasText: 'Two' }).getByRole('button').first().click();
 	await expect(minutes).toHaveValue('19');
 });

@@ -80,7 +80,7 @@ test.describe('the key desk', () => {
 		await pond.open('/key');
 		await page.keyboard.press('n');
 		await page.keyboard.type('Otter turn: sl 1 to cn, hold in back, k1, k1 from cn');
-		await page.reload();
+		await pond.reload();
 		await pond.saved();
 		await expect(page.getByLabel(/one name a line/)).toHaveValue(/^Otter turn/);
 		await page.getByRole('button', { name: 'Remove this key' }).click();

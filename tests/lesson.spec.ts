@@ -44,7 +44,7 @@ test.describe('a lesson', () => {
 
 		// The same after a reload, and in another browser.
 		const address = new URL(page.url()).pathname;
-		await page.reload();
+		await pond.reload();
 		await pond.expectParts('Count the pins', 'Show 3/3 LC');
 		const elsewhere = await browser.newContext({ baseURL: server.address });
 		const other = await elsewhere.newPage();
@@ -97,7 +97,7 @@ test.describe('a lesson', () => {
 		await page.keyboard.press('Enter');
 		await pond.expectParts('Alder', 'Cedar', 'Birch');
 		await pond.saved();
-		await page.reload();
+		await pond.reload();
 		await pond.expectParts('Alder', 'Cedar', 'Birch');
 	});
 

@@ -1,4 +1,4 @@
-import { expect, test } from './support/pond';
+import { awake, expect, test } from './support/pond';
 
 test.describe('the library', () => {
 	test('finds what is half typed in lessons, swatches, crosses and keys, by keyboard alone', async ({
@@ -75,7 +75,7 @@ test.describe('a lesson', () => {
 		await page.getByRole('button', { name: 'Undo' }).click();
 		await pond.expectParts('High water');
 		await pond.saved();
-		await page.reload();
+		await pond.reload();
 		await pond.expectParts('High water');
 	});
 
@@ -88,7 +88,7 @@ test.describe('a lesson', () => {
 		await pond.saved();
 		const other = await context.newPage();
 		await other.goto(address);
-		await other.locator('html[data-ready]').waitFor({ state: 'attached' });
+		await awake(other);
 		const parts = (of: typeof page) => of.getByRole('list', { name: 'Parts of the lesson' });
 		const title = (of: typeof page) => of.locator('input[name="title"]');
 		// Different parts go together without a question.

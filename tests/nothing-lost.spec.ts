@@ -53,7 +53,7 @@ test.describe('with the server away', () => {
 		await expect(page.locator('input[name="title"]')).toHaveValue('Sedge, and what else grows');
 		await pond.saved();
 		await page.evaluate(() => localStorage.clear());
-		await page.reload();
+		await pond.reload();
 		await expect(page.locator('input[name="title"]')).toHaveValue('Sedge, and what else grows');
 	});
 

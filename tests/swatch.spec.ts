@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
-import { expect, test, type Pond } from './support/pond';
+import { awake, expect, test, type Pond } from './support/pond';
 
 /** What a teacher does at the desk of a swatch. */
 class Desk {
@@ -100,7 +100,7 @@ deskTest.describe('a swatch', () => {
 			await desk.press('y');
 			await expect.poll(() => desk.text()).toContain('k1, 2/2 RC, k1');
 			await pond.saved();
-			await page.reload();
+			await pond.reload();
 			await expect(desk.rows()).toContainText('k1, 2/2 RC, k1');
 		}
 	);
@@ -219,13 +219,13 @@ deskTest.describe('the counter', () => {
 			const other = await context.newPage();
 			await other.goto(page.url());
 			await expect(other.getByTestId('done')).toHaveText('7 rows done');
-			await other.locator('html[data-ready]').waitFor({ state: 'attached' });
+			await awake(other);
 			await other.getByRole('button', { name: 'One row done' }).click();
 			await other.getByRole('button', { name: 'One row done' }).click();
 			await desk.press('+');
 			await expect(page.getByTestId('done')).toHaveText('10 rows done', { timeout: 20_000 });
 			await expect(desk.now()).toHaveText('Now row 3, right side: one cross.');
-			await page.reload();
+			await pond.reload();
 			await expect(page.getByTestId('done')).toHaveText('10 rows done');
 			await context.close();
 		}
@@ -277,7 +277,7 @@ deskTest.describe('two swatches', () => {
 			const second = await context.newPage();
 			const other = new Desk(pond, second);
 			await second.goto(page.url());
-			await second.locator('html[data-ready]').waitFor({ state: 'attached' });
+			await awake(second);
 			await other.rows().waitFor();
 			const replace = async (at: Desk, from: string, to: string) => {
 				const text = (await at.text()).replace(from, to);

@@ -1,7 +1,8 @@
 import { existsSync } from 'node:fs';
 import { installDebian } from './install.mjs';
 
-const CHROMIUM = '/usr/bin/chromium';
+/** Draws what the whole browser draws, without windows, in little more than half the time. */
+const CHROMIUM = '/usr/bin/chromium-headless-shell';
 
 /** Debian's Chromium, as a headless browser that asks nothing of the network. */
 export const LAUNCH = {
@@ -18,5 +19,5 @@ export const LAUNCH = {
 };
 
 export function installChromium() {
-	if (!existsSync(CHROMIUM)) installDebian(['chromium'], 'Chromium, for tests and pictures');
+	if (!existsSync(CHROMIUM)) installDebian(['chromium-headless-shell'], 'Chromium, for tests and pictures');
 }

@@ -30,6 +30,9 @@ export const test = base.extend<{ pond: Pond }, { server: PondServer }>({
 
 export { expect };
 
+/** Waits until a page that has come hears its keys. */
+export const awake = (page: Page) => page.locator('html[data-ready]').waitFor({ state: 'attached' });
+
 /** What a teacher does, in a few words. */
 export class Pond {
 	constructor(readonly page: Page) {}
@@ -37,7 +40,12 @@ export class Pond {
 	/** Opens an address and waits until the page has woken up. */
 	async open(address: string): Promise<void> {
 		await this.page.goto(address);
-		await this.page.locator('html[data-ready]').waitFor({ state: 'attached' });
+		await awake(this.page);
+	}
+
+	async reload(): Promise<void> {
+		await this.page.reload();
+		await awake(this.page);
 	}
 
 	/** Makes a lesson through the page and gives its address. */

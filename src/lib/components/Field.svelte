@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { HTMLInputAttributes } from 'svelte/elements';
 
-	/** A labelled line to write in, in a form. */
+	/** A labelled line to write in, in a form; one with a `defaultValue` keeps what is typed before the page has woken. */
 	let { label, ...rest }: { label: string } & HTMLInputAttributes = $props();
 </script>
 

@@ -44,7 +44,7 @@
 			<Field
 				label="The name your learners know you by"
 				name="name"
-				value={teacher.name}
+				defaultValue={teacher.name}
 				maxlength={80}
 				autocomplete="name"
 				required

@@ -16,7 +16,7 @@
 	<Field
 		label="The name your learners know you by"
 		name="name"
-		value={form?.name ?? ''}
+		defaultValue={form?.name ?? ''}
 		autocomplete="name"
 		maxlength={80}
 		required
@@ -24,7 +24,7 @@
 	<Field
 		label="A name to sign in with"
 		name="sign-in"
-		value={form?.signIn ?? ''}
+		defaultValue={form?.signIn ?? ''}
 		autocomplete="username"
 		autocapitalize="off"
 		maxlength={80}

@@ -31,7 +31,7 @@
 		<Field
 			label="Sign-in name"
 			name="sign-in"
-			value={form?.signIn ?? ''}
+			defaultValue={form?.signIn ?? ''}
 			autocomplete="username"
 			autocapitalize="off"
 			required
