@@ -7,6 +7,8 @@ export default {
 	kit: {
 		adapter: adapter(),
 		alias: { $core: 'src/core' },
+		// The stage registers it: no other page is kept.
+		serviceWorker: { register: false },
 		csp: {
 			mode: 'nonce',
 			directives: {
@@ -19,6 +21,7 @@ export default {
 				'font-src': ['self'],
 				'connect-src': ['self'],
 				'manifest-src': ['self'],
+				'worker-src': ['self'],
 				'base-uri': ['none'],
 				'form-action': ['self'],
 				'frame-ancestors': ['none']

@@ -40,6 +40,13 @@ const SWATCH = {
 const CROSSING = { stitches: 2, order: [2, 1], over: [[2, 1]], work: ['k', 'k'] };
 
 const COURSE = { format: 'pond-loop/course@1', title: 'Mine', lessons: [], known: [], every: 7 };
+const RECORD = {
+	format: 'pond-loop/class@1',
+	level: 'beginner',
+	began: '2026-11-26T19:00',
+	ended: null,
+	parts: []
+};
 /** The smallest picture there is. */
 const DOT = Buffer.from(
 	'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
@@ -74,6 +81,10 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/lessons/[id]': ({ lesson }) => [['GET', `/lessons/${lesson}`]],
 	'/lessons/[id]/sheet': ({ lesson }) => [['GET', `/lessons/${lesson}/sheet`]],
 	'/lessons/[id]/stage': ({ lesson }) => [['GET', `/lessons/${lesson}/stage`]],
+	'/lessons/[id]/after': ({ lesson }) => [['GET', `/lessons/${lesson}/after`]],
+	'/api/lessons/[id]/classes': ({ lesson }) => [
+		['POST', `/api/lessons/${lesson}/classes`, { class: randomUUID(), record: RECORD }]
+	],
 	'/api/lessons/[id]/changes': ({ lesson }) => [
 		[
 			'POST',

@@ -23,6 +23,8 @@ function isBusy(event: KeyboardEvent): boolean {
 		event.defaultPrevented ||
 		target?.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]') !=
 			null ||
+		// Enter presses what has the focus.
+		(event.key === 'Enter' && target?.closest('button, a, summary') != null) ||
 		document.querySelector('dialog[open]') != null
 	);
 }

@@ -60,6 +60,10 @@ export const momentSaid = (at: string | number | Date): string =>
 		second: '2-digit'
 	});
 
+/** The time of day, `19:31`. */
+export const timeSaid = (ms: number): string =>
+	new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
 /** A day and its hour, in words: a lesson's start, which is local time. */
 export const startSaid = (starts: string): string =>
 	new Date(`${starts}:00`).toLocaleString('en-GB', {

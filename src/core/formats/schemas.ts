@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
 import { bedMovesShape, MOVES_FORMAT, movesShape } from '../hands/schema';
 import { KEY_FORMAT, keyShape } from './key';
+import { CLASS_FORMAT, classShape } from '../lesson/classRecord';
 import { COURSE_FORMAT, courseShape } from '../lesson/course';
 import { LESSON_FORMAT, lessonShape } from '../lesson/schema';
 import { SWATCH_FORMAT, swatchShape } from '../swatch/schema';
@@ -11,6 +12,7 @@ const SHAPES: Readonly<Record<string, z.ZodMiniType>> = {
 	[MOVES_FORMAT]: z.union([movesShape, bedMovesShape]),
 	[LESSON_FORMAT]: lessonShape,
 	[COURSE_FORMAT]: courseShape,
+	[CLASS_FORMAT]: classShape,
 	[KEY_FORMAT]: keyShape,
 	[SWATCH_FORMAT]: swatchShape
 };

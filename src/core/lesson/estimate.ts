@@ -3,7 +3,7 @@ import { workingOf, type Working } from '../fabric/fabric';
 import { readPattern } from '../pattern/pattern';
 import type { Lesson, Part } from './lesson';
 import { madeWay, madeWays } from './made';
-import { USUAL_RATES, type Rates } from './rates';
+import { RATES, USUAL_RATES, type RateId, type Rates } from './rates';
 
 /** Plain rows that are knitted around one cross when it is practised, and plain stitches beside it. */
 const ROWS_AROUND = 3;
@@ -24,6 +24,31 @@ const FINISH_MINUTES = 10;
 export function estimateOf(lesson: Lesson, part: Part, rates: Rates = USUAL_RATES): number {
 	return Math.max(1, Math.ceil(minutesFor(lesson, part, rates) - 0.01));
 }
+
+/** What an estimate rests on: minutes for each unit of a rate, and minutes that no rate changes. */
+export interface Grounds {
+	readonly units: Readonly<Partial<Record<RateId, number>>>;
+	readonly fixed: number;
+}
+
+/** The grounds of a part's estimate: it is a sum of rates, so that asking with each of them alone tells its share. */
+export function groundsOf(lesson: Lesson, part: Part): Grounds {
+	const fixed = minutesFor(lesson, part, ratesOfOne(null));
+	const units = RATES.flatMap(({ id }) => {
+		const minutes = minutesFor(lesson, part, ratesOfOne(id)) - fixed;
+		return minutes > 0 ? [[id, minutes]] : [];
+	});
+	return { units: Object.fromEntries(units) as Grounds['units'], fixed };
+}
+
+/** Rates that are all nothing, but for one that is one at every level. */
+const ratesOfOne = (one: RateId | null): Rates =>
+	Object.fromEntries(
+		RATES.map(({ id }) => {
+			const rate = id === one ? 1 : 0;
+			return [id, { beginner: rate, improver: rate, confident: rate }];
+		})
+	) as Rates;
 
 function minutesFor(lesson: Lesson, part: Part, rates: Rates): number {
 	const { level, people = USUAL_PEOPLE } = lesson;

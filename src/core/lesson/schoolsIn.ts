@@ -2,7 +2,7 @@ import { read } from '../naming/read';
 import type { Lesson } from './lesson';
 
 /** Names as they stand among other words. */
-const NAMES = [
+export const NAMES = [
 	/\b\d{1,2}(?:\/\d{1,2}){1,2} ?[RL](?:P?C|C)\b/gi,
 	/\b[CT]\d{1,2}[FB]P?\b/g,
 	/\b[CT]\d{1,2}[RL]\b/g,

@@ -183,6 +183,7 @@
 			<button type="button" class="press press-quiet" onclick={() => open.noteTaught()}
 				>I have taught it</button
 			>
+			<a class="press press-quiet" href={resolve('/lessons/[id]/after', { id: page.id })}>After class</a>
 		{/if}
 	</div>
 

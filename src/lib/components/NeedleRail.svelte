@@ -17,6 +17,10 @@
 		long?: readonly number[];
 		/** size of the words, in the drawing's units */
 		textSize?: number;
+		/** turned about, as learners see it who sit opposite */
+		facing?: boolean;
+		/** how many times as long a move takes as it does usually */
+		slow?: number;
 		/** false for pictures that only illustrate: no words beside things */
 		labels?: boolean;
 		/** what the picture shows, for those who cannot see it */
@@ -40,6 +44,7 @@
 		rolesOf,
 		sameRail,
 		targetsOf,
+		type Point,
 		type RailLayout
 	} from '$lib/drawing/rail';
 	import Hatch from './Hatch.svelte';
@@ -59,6 +64,8 @@
 		neighbours = 2,
 		long = [],
 		textSize = 15,
+		facing = false,
+		slow = 1,
 		labels = true,
 		alt
 	}: RailProps = $props();
@@ -88,7 +95,7 @@
 				untrack(() => tween.target),
 				target
 			);
-		tween.set(target, still ? { duration: 0 } : undefined);
+		tween.set(target, { duration: still ? 0 : STEP_MS * slow });
 	});
 	// Until the tween has caught up with another crossing, its own target is what is drawn.
 	const now = $derived(sameRail(tween.current, target) ? tween.current : target);
@@ -130,7 +137,10 @@
 			? { stitch: halo[0], ...entryOf(next.stitches[0], state.start[halo[0]]) }
 			: null
 	);
-	const inPicture = (x: number) => (mirrored ? width - x : x);
+	const inPicture = ({ x, y }: Point): Point => ({
+		x: mirrored !== facing ? width - x : x,
+		y: facing ? height - y : y
+	});
 	const yarnPath = $derived(workingYarn(now.yarn, now.hand, state.yarn));
 </script>
 
@@ -185,100 +195,102 @@
 			<stop offset="1" class="stop-mid" />
 		</linearGradient>
 	</defs>
-	<rect {width} {height} class="fill-band-mid" />
-	<rect {width} height={ground.behindEnd * 1.33} fill="url(#{uid}-behind)" />
-	<rect y={ground.frontStart} {width} height={height - ground.frontStart} class="fill-band-front" />
+	<g transform={facing ? `rotate(180 ${width / 2} ${height / 2})` : undefined}>
+		<rect {width} {height} class="fill-band-mid" />
+		<rect {width} height={ground.behindEnd * 1.33} fill="url(#{uid}-behind)" />
+		<rect y={ground.frontStart} {width} height={height - ground.frontStart} class="fill-band-front" />
 
-	<g transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
-		<g fill="none" stroke-width={2.4 * thick} stroke-linecap="round" class="cloth">
-			{#each [...ground.besideColumns, ...purled.map((stitch) => ground.columns[stitch])] as x (x)}
-				<path d={ripples(x, height + 8, ground.clothTop + 4, ground.pitch * 0.86, 17 * thick)} />
-			{/each}
-			{#each crossing.order.filter((stitch) => !purled.includes(stitch)) as stitch (stitch)}
-				<path
-					d={leaves(ground.columns[stitch], height + 14, ground.clothTop, ground.pitch * 0.72, 21 * thick)}
+		<g transform={mirrored ? `translate(${width} 0) scale(-1 1)` : undefined}>
+			<g fill="none" stroke-width={2.4 * thick} stroke-linecap="round" class="cloth">
+				{#each [...ground.besideColumns, ...purled.map((stitch) => ground.columns[stitch])] as x (x)}
+					<path d={ripples(x, height + 8, ground.clothTop + 4, ground.pitch * 0.86, 17 * thick)} />
+				{/each}
+				{#each crossing.order.filter((stitch) => !purled.includes(stitch)) as stitch (stitch)}
+					<path
+						d={leaves(ground.columns[stitch], height + 14, ground.clothTop, ground.pitch * 0.72, 21 * thick)}
+					/>
+				{/each}
+			</g>
+
+			{#each now.beside as from, i (i)}
+				<RailStrand
+					{from}
+					column={ground.besideColumns[i]}
+					clothTop={ground.clothTop}
+					{scale}
+					role="still"
+					width={16}
+					{hatch}
 				/>
 			{/each}
+			{#each drawOrder as stitch (stitch)}
+				<RailStrand
+					from={now.loops[stitch]}
+					column={ground.columns[stitch]}
+					clothTop={ground.clothTop}
+					{scale}
+					role={roles[stitch]}
+					width={20}
+					{hatch}
+				/>
+			{/each}
+
+			{#each long as stitch (stitch)}
+				<path
+					d={strand(now.loops[stitch], ground.columns[stitch], ground.clothTop, scale)}
+					class="line-working-edge"
+					fill="none"
+					stroke-width={4 * thick}
+					stroke-linecap="round"
+					stroke-dasharray="0.1 {9 * thick}"
+				/>
+			{/each}
+
+			{@render offNeedle('back')}
+			{#if state.yarn === 'back'}{@render yarn()}{/if}
+
+			{#each now.beside as at, i (i)}<RailLoop
+					{at}
+					{scale}
+					role="still"
+					leg="right"
+					half="back"
+					{hatch}
+				/>{/each}
+			{#each onNeedles as stitch (stitch)}{@render loop(stitch, 'back')}{/each}
+			{#if state.reach?.pass === 'behind'}{@render wooden(state.reach.needle)}{/if}
+			{#each resting as side (side)}{@render wooden(side)}{/each}
+			{#each now.beside as at, i (i)}
+				<RailLoop {at} {scale} role="still" leg="right" half="front" {hatch} />
+				<RailBump {at} {scale} role="still" />
+			{/each}
+			{#each onNeedles.filter((stitch) => !taken.includes(stitch)) as stitch (stitch)}
+				{@render loop(stitch, 'front')}
+			{/each}
+			{#if state.reach?.pass === 'front'}{@render wooden(state.reach.needle)}{/if}
+			{#each taken as stitch (stitch)}{@render loop(stitch, 'front')}{/each}
+			{#if state.yarn === 'front'}{@render yarn()}{/if}
+			{@render offNeedle('front')}
+
+			{#each yarnOvers as stitch (stitch)}
+				{@const at = now.loops[stitch]}
+				{@const d = `M${at.x - 19 * scale} ${at.y + 20 * scale}Q${at.x} ${at.y - 46 * scale} ${at.x + 19 * scale} ${at.y + 20 * scale}`}
+				<path {d} class="line-working-edge" fill="none" stroke-width={6 * thick} stroke-linecap="round" />
+				<path {d} class="line-working" fill="none" stroke-width={3.4 * thick} stroke-linecap="round" />
+			{/each}
+			{#if entering}
+				<path
+					d={entry(now.loops[entering.stitch], scale, entering.towards)}
+					class="line-halo"
+					fill="none"
+					stroke-width={3.4 * thick}
+					stroke-linecap="round"
+					stroke-linejoin="round"
+					stroke-dasharray={entering.from === 'back' || entering.leg === 'back' ? '5 5' : undefined}
+				/>
+			{/if}
+			{#each purled as stitch (stitch)}<RailBump at={now.loops[stitch]} {scale} role={roles[stitch]} />{/each}
 		</g>
-
-		{#each now.beside as from, i (i)}
-			<RailStrand
-				{from}
-				column={ground.besideColumns[i]}
-				clothTop={ground.clothTop}
-				{scale}
-				role="still"
-				width={16}
-				{hatch}
-			/>
-		{/each}
-		{#each drawOrder as stitch (stitch)}
-			<RailStrand
-				from={now.loops[stitch]}
-				column={ground.columns[stitch]}
-				clothTop={ground.clothTop}
-				{scale}
-				role={roles[stitch]}
-				width={20}
-				{hatch}
-			/>
-		{/each}
-
-		{#each long as stitch (stitch)}
-			<path
-				d={strand(now.loops[stitch], ground.columns[stitch], ground.clothTop, scale)}
-				class="line-working-edge"
-				fill="none"
-				stroke-width={4 * thick}
-				stroke-linecap="round"
-				stroke-dasharray="0.1 {9 * thick}"
-			/>
-		{/each}
-
-		{@render offNeedle('back')}
-		{#if state.yarn === 'back'}{@render yarn()}{/if}
-
-		{#each now.beside as at, i (i)}<RailLoop
-				{at}
-				{scale}
-				role="still"
-				leg="right"
-				half="back"
-				{hatch}
-			/>{/each}
-		{#each onNeedles as stitch (stitch)}{@render loop(stitch, 'back')}{/each}
-		{#if state.reach?.pass === 'behind'}{@render wooden(state.reach.needle)}{/if}
-		{#each resting as side (side)}{@render wooden(side)}{/each}
-		{#each now.beside as at, i (i)}
-			<RailLoop {at} {scale} role="still" leg="right" half="front" {hatch} />
-			<RailBump {at} {scale} role="still" />
-		{/each}
-		{#each onNeedles.filter((stitch) => !taken.includes(stitch)) as stitch (stitch)}
-			{@render loop(stitch, 'front')}
-		{/each}
-		{#if state.reach?.pass === 'front'}{@render wooden(state.reach.needle)}{/if}
-		{#each taken as stitch (stitch)}{@render loop(stitch, 'front')}{/each}
-		{#if state.yarn === 'front'}{@render yarn()}{/if}
-		{@render offNeedle('front')}
-
-		{#each yarnOvers as stitch (stitch)}
-			{@const at = now.loops[stitch]}
-			{@const d = `M${at.x - 19 * scale} ${at.y + 20 * scale}Q${at.x} ${at.y - 46 * scale} ${at.x + 19 * scale} ${at.y + 20 * scale}`}
-			<path {d} class="line-working-edge" fill="none" stroke-width={6 * thick} stroke-linecap="round" />
-			<path {d} class="line-working" fill="none" stroke-width={3.4 * thick} stroke-linecap="round" />
-		{/each}
-		{#if entering}
-			<path
-				d={entry(now.loops[entering.stitch], scale, entering.towards)}
-				class="line-halo"
-				fill="none"
-				stroke-width={3.4 * thick}
-				stroke-linecap="round"
-				stroke-linejoin="round"
-				stroke-dasharray={entering.from === 'back' || entering.leg === 'back' ? '5 5' : undefined}
-			/>
-		{/if}
-		{#each purled as stitch (stitch)}<RailBump at={now.loops[stitch]} {scale} role={roles[stitch]} />{/each}
 	</g>
 
 	<RailMarks loops={now.loops} {halo} {roles} {scale} {textSize} {inPicture} />
@@ -295,6 +307,8 @@
 			{width}
 			{textSize}
 			{mirrored}
+			{facing}
+			{height}
 			yarnHand={voice.yarnHand}
 			short={neighbours < 2}
 		/>

@@ -9,7 +9,7 @@
 		roles,
 		scale,
 		textSize,
-		inPicture = (x) => x
+		inPicture = (at) => at
 	}: {
 		/** where every loop is, by position from index 1 */
 		loops: readonly Point[];
@@ -17,8 +17,8 @@
 		roles: readonly Role[];
 		scale: number;
 		textSize: number;
-		/** where an x of the drawing lies, when the drawing is mirrored */
-		inPicture?: (x: number) => number;
+		/** where a point of the drawing lies, when the drawing is mirrored or turned */
+		inPicture?: (at: Point) => Point;
 	} = $props();
 
 	const disc = $derived(Math.max(textSize * 0.74, 16 * scale));
@@ -26,9 +26,10 @@
 </script>
 
 {#each halo as stitch (stitch)}
+	{@const at = inPicture({ x: loops[stitch].x, y: loops[stitch].y + 3 * scale })}
 	<circle
-		cx={inPicture(loops[stitch].x)}
-		cy={loops[stitch].y + 3 * scale}
+		cx={at.x}
+		cy={at.y}
 		r={34 * scale}
 		fill="none"
 		class="line-halo"
@@ -37,9 +38,10 @@
 	/>
 {/each}
 {#each numbered as { at, stitch } (stitch)}
+	{@const place = inPicture({ x: at.x, y: at.y + 34 * scale + disc * 0.9 })}
 	<NumberedDisc
-		x={inPicture(at.x)}
-		y={at.y + 34 * scale + disc * 0.9}
+		x={place.x}
+		y={place.y}
 		r={disc}
 		role={roles[stitch]}
 		number={stitch}

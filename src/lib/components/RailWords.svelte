@@ -9,7 +9,9 @@
 		ground,
 		width,
 		textSize,
+		height,
 		mirrored,
+		facing,
 		yarnHand,
 		short
 	}: {
@@ -18,7 +20,10 @@
 		ground: RailGround;
 		width: number;
 		textSize: number;
+		height: number;
 		mirrored: boolean;
+		/** turned for those who sit opposite: only the two depths are named, where they lie then */
+		facing: boolean;
 		yarnHand: 'right' | 'left';
 		/** there is room for a word or two only */
 		short: boolean;
@@ -53,26 +58,30 @@
 </script>
 
 <g font-size={textSize} font-weight="600">
-	<text x="28" y={textSize * 1.9} class="fill-behind">Behind</text>
-	<text x="28" y={ground.frontStart + textSize * 1.9} class="fill-front">In front</text>
-</g>
-<g font-size={textSize}>
+	<text x="28" y={facing ? height - textSize : textSize * 1.9} class="fill-behind">Behind</text>
 	<text
-		x={onRight ? width - 24 : 24}
-		y={layout.hand.y + yarnDrop}
-		text-anchor={onRight ? 'end' : 'start'}
-		class="label fill-ink">{yarnWords}</text
+		x="28"
+		y={facing ? height - ground.frontStart - textSize : ground.frontStart + textSize * 1.9}
+		class="fill-front">In front</text
 	>
-	{#each cables as { at, stitches, many } (at)}
-		<text
-			x={besideCable(stitches)}
-			y={layout.loops[stitches[0]].y + 5}
-			class="label {at === 'back' ? 'fill-behind' : 'fill-front'}"
-			>{short ? 'held' : many ? 'cable needles, held' : 'cable needle, held'}
-			{at === 'back' ? 'behind' : 'in front'}</text
-		>
-	{/each}
 </g>
+{#if !facing}<g font-size={textSize}>
+		<text
+			x={onRight ? width - 24 : 24}
+			y={layout.hand.y + yarnDrop}
+			text-anchor={onRight ? 'end' : 'start'}
+			class="label fill-ink">{yarnWords}</text
+		>
+		{#each cables as { at, stitches, many } (at)}
+			<text
+				x={besideCable(stitches)}
+				y={layout.loops[stitches[0]].y + 5}
+				class="label {at === 'back' ? 'fill-behind' : 'fill-front'}"
+				>{short ? 'held' : many ? 'cable needles, held' : 'cable needle, held'}
+				{at === 'back' ? 'behind' : 'in front'}</text
+			>
+		{/each}
+	</g>{/if}
 
 <style>
 	text {

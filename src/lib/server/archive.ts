@@ -4,6 +4,7 @@ import { unzip, zip, type AsyncUnzipOptions, type AsyncZippable, type Unzipped }
 import * as z from 'zod/mini';
 import { crossingShape } from '$core/crossing/schema';
 import { shaped } from '$core/formats/json';
+import { classShape } from '$core/lesson/classRecord';
 import { courseShape } from '$core/lesson/course';
 import { changeShape, lessonShape } from '$core/lesson/schema';
 import { MEDIA } from '$core/media/medium';
@@ -33,6 +34,8 @@ const SHAPES = {
 		originalVersion: version,
 		changes: z.array(z.object({ version, at, change: changeShape })),
 		tags: z.array(z.string().check(z.maxLength(40))).check(z.maxLength(20)),
+		// Archives from before classes were kept have none.
+		classes: z._default(z.array(z.object({ id: z.uuid(), record: classShape })), []),
 		taught: z.nullable(lessonShape),
 		taughtAt: away,
 		madeAt: at,
@@ -95,18 +98,11 @@ export async function archiveOf(owner: string): Promise<Uint8Array> {
 	const files: Record<string, Uint8Array> = {};
 	const add = (path: string, value: unknown) =>
 		(files[path] = bytesOf(renumbered(`${JSON.stringify(value, null, '\t')}\n`)));
-	held.lessons.forEach(({ document, ...kept }, i) => {
-		add(file('lessons', i, '.json'), document);
-		add(file('lessons', i, '.history.json'), kept);
-	});
-	held.swatches.forEach(({ document, ...kept }, i) => {
-		add(file('swatches', i, '.json'), document);
-		add(file('swatches', i, '.history.json'), kept);
-	});
-	held.courses.forEach(({ document, ...kept }, i) => {
-		add(file('courses', i, '.json'), document);
-		add(file('courses', i, '.history.json'), kept);
-	});
+	for (const folder of ['lessons', 'swatches', 'courses'] as const)
+		held[folder].forEach(({ document, ...kept }, i) => {
+			add(file(folder, i, '.json'), document);
+			add(file(folder, i, '.history.json'), kept);
+		});
 	held.pictures.forEach(({ bytes, type, id, madeAt }, i) => {
 		files[file('pictures', i, type === 'image/png' ? '.png' : '.jpg')] = new Uint8Array(bytes);
 		add(file('pictures', i, '.json'), { id, madeAt });

@@ -1,7 +1,11 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import Field from '$lib/components/Field.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
+	import { forgetStages } from '$lib/stage/offline';
+
+	onMount(() => void forgetStages());
 
 	let { data, form } = $props();
 </script>

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { ClassRecord } from '$core/lesson/classRecord';
 import type { Course } from '$core/lesson/course';
 import type { Change, Lesson } from '$core/lesson/lesson';
 import type { CounterEvent } from '$core/swatch/counter';
@@ -16,6 +17,7 @@ export interface ArchivedLesson {
 	readonly originalVersion: number;
 	readonly changes: readonly { readonly version: number; readonly at: number; readonly change: Change }[];
 	readonly tags: readonly string[];
+	readonly classes: readonly { readonly id: string; readonly record: ClassRecord }[];
 	readonly taught: Lesson | null;
 	readonly taughtAt: number | null;
 	readonly madeAt: number;
@@ -90,7 +92,9 @@ export async function holdingsOf(owner: string): Promise<Holdings> {
 					${ms('taught_at')} as "taughtAt", ${ms('created_at')} as "madeAt", ${ms('changed_at')} as "changedAt",
 					${ms('removed_at')} as away,
 					(select coalesce(jsonb_agg(jsonb_build_object('version', version, 'at', ${ms('made_at')}, 'change', change)
-						order by version), '[]') from lesson_changes where lesson = lessons.id) as changes
+						order by version), '[]') from lesson_changes where lesson = lessons.id) as changes,
+					(select coalesce(jsonb_agg(jsonb_build_object('id', id, 'record', record) order by record->>'began', record::text), '[]')
+						from classes where lesson = lessons.id) as classes
 				from lessons where owner = $1 order by ${ms('created_at')}, document->>'title'`
 			),
 			swatches: await all<ArchivedSwatch>(
@@ -142,6 +146,13 @@ export async function takeHoldings(owner: string, held: Holdings): Promise<void>
 				await client.query(
 					`insert into lesson_changes (id, lesson, version, change, made_at) values ($1, $2, $3, $4, ${moment(5)})`,
 					[randomUUID(), lesson.id, version, change, at]
+				);
+			for (const { id, record } of lesson.classes)
+				await put(
+					'insert into classes (id, owner, lesson, record) values ($2, $1, $3, $4)',
+					id,
+					lesson.id,
+					record
 				);
 		}
 		for (const swatch of held.swatches) {

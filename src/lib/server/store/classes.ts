@@ -1,0 +1,37 @@
+import type { ClassRecord } from '$core/lesson/classRecord';
+import { database } from '../pool';
+
+export interface KeptClass {
+	readonly id: string;
+	readonly record: ClassRecord;
+}
+
+/** Keeps the record of a class as it is now; false when the teacher has no such lesson. */
+export async function keepClass(owner: string, lesson: string, id: string, record: ClassRecord) {
+	const { rowCount } = await database().query(
+		`insert into classes (id, owner, lesson, record)
+		select $3, owner, id, $4 from lessons where owner = $1 and id = $2
+		on conflict (id) do update set record = excluded.record, changed_at = now()
+			where classes.owner = $1 and classes.lesson = $2`,
+		[owner, lesson, id, record]
+	);
+	return rowCount === 1;
+}
+
+/** The classes in which a lesson was given, the latest first. */
+export async function classesOf(owner: string, lesson: string): Promise<KeptClass[]> {
+	const { rows } = await database().query<KeptClass>(
+		`select id, record from classes where owner = $1 and lesson = $2 order by record->>'began' desc, id`,
+		[owner, lesson]
+	);
+	return rows;
+}
+
+/** The teacher's latest classes, whatever the lesson. */
+export async function latestClasses(owner: string, most: number): Promise<ClassRecord[]> {
+	const { rows } = await database().query<{ record: ClassRecord }>(
+		`select record from classes where owner = $1 order by record->>'began' desc, id limit $2`,
+		[owner, most]
+	);
+	return rows.map(({ record }) => record);
+}

@@ -1,0 +1,166 @@
+import type { ClassRecord, Taken } from '$core/lesson/classRecord';
+import { groundsOf, type Grounds } from '$core/lesson/estimate';
+import type { Lesson, Part } from '$core/lesson/lesson';
+import { newId } from '$lib/id';
+import { outbox } from '$lib/outbox.svelte';
+import type { Moment } from './moment';
+import type { Stage } from './stage.svelte';
+
+/** Where records of classes go. */
+export const classesAt = (lesson: string) => `/api/lessons/${lesson}/classes`;
+
+/** What a teacher writes beside a part during class. */
+export interface Marks {
+	readonly note?: string;
+	readonly struggled?: string;
+}
+
+/** A class as this browser remembers it, so that a page that is closed by mistake goes on where it was. */
+interface Kept {
+	readonly id: string;
+	readonly began: string;
+	/** what was on, in order, and for how many seconds */
+	readonly stretches: readonly Stretch[];
+	readonly marks: Readonly<Record<string, Marks>>;
+	readonly paused: boolean;
+	/** when the clock was read last, in milliseconds */
+	readonly read: number;
+}
+
+type Stretch = { readonly part: string; readonly seconds: number };
+
+const keyOf = (lesson: string) => `pond-loop:class:${lesson}`;
+/** A page that comes back after longer than this is another class. */
+const SAME_CLASS_MS = 6 * 3_600_000;
+/** Time that went by while the page was closed counts when it was no longer than this. */
+const GAP_MS = 10 * 60_000;
+/** How often the record is sent while nothing else happens. */
+const SEND_MS = 30_000;
+
+/** The clock of a class that is being given, and what is noted meanwhile. Everything noted goes through the outbox. */
+export class Classroom {
+	#kept = $state.raw<Kept | null>(null);
+	#sent = 0;
+	/** worked out once: every way of a cross is played for them */
+	#grounds: Record<string, Grounds> = {};
+
+	constructor(
+		readonly lesson: string,
+		readonly stage: Stage
+	) {}
+
+	readonly running = $derived(this.#kept !== null && !this.#kept.paused);
+	readonly isOn = $derived(this.#kept !== null);
+	readonly stretches: readonly Stretch[] = $derived(this.#kept?.stretches ?? []);
+	/** seconds that each part was on */
+	readonly spent: Readonly<Record<string, number>> = $derived.by(() => {
+		const spent: Record<string, number> = {};
+		for (const { part, seconds } of this.stretches) spent[part] = (spent[part] ?? 0) + seconds;
+		return spent;
+	});
+	readonly seconds = $derived(this.stretches.reduce((sum, { seconds }) => sum + seconds, 0));
+	readonly marks: Readonly<Record<string, Marks>> = $derived(this.#kept?.marks ?? {});
+
+	/** Takes up a class that an earlier page left in the middle. Call in the browser. */
+	resume(now: number): void {
+		try {
+			const kept = JSON.parse(localStorage.getItem(keyOf(this.lesson)) ?? 'null') as
+				(Kept & { moment: Moment }) | null;
+			if (!kept || now - kept.read > SAME_CLASS_MS) return;
+			const { moment, ...room } = kept;
+			this.#kept = now - room.read > GAP_MS ? { ...room, read: now } : room;
+			if (moment.at < this.stage.parts.length) this.stage.moment = moment;
+		} catch {
+			localStorage.removeItem(keyOf(this.lesson));
+		}
+	}
+
+	start(now: number): void {
+		this.#kept = { id: newId(), began: localMinute(now), stretches: [], marks: {}, paused: false, read: now };
+		this.#keep(now, true);
+	}
+
+	pause(now: number, part: string): void {
+		if (!this.#kept) return;
+		this.tick(now, part);
+		this.#kept = { ...this.#kept, paused: !this.#kept.paused, read: now };
+		this.#keep(now, true);
+	}
+
+	/** Reads the clock: what went by since it was read last belongs to a part. */
+	tick(now: number, part: string): void {
+		if (!this.#kept || this.#kept.paused) return;
+		const seconds = Math.max(0, (now - this.#kept.read) / 1_000);
+		const { stretches } = this.#kept;
+		const last = stretches.at(-1);
+		const goesOn = last?.part === part;
+		const stretch: Stretch = goesOn ? { part, seconds: last.seconds + seconds } : { part, seconds };
+		this.#kept = {
+			...this.#kept,
+			stretches: [...(goesOn ? stretches.slice(0, -1) : stretches), stretch],
+			read: now
+		};
+		this.#keep(now, !goesOn);
+	}
+
+	mark(now: number, part: string, marks: Marks): void {
+		if (!this.#kept) this.start(now);
+		const kept = this.#kept!;
+		this.#kept = { ...kept, marks: { ...kept.marks, [part]: { ...kept.marks[part], ...marks } } };
+		this.#keep(now, true);
+	}
+
+	/** Ends the class and gives the id its record is kept under. */
+	end(now: number): void {
+		if (!this.#kept) return;
+		this.#post(localMinute(now));
+		this.#kept = null;
+		localStorage.removeItem(keyOf(this.lesson));
+	}
+
+	/** Sends what is here, where something is. */
+	send(): void {
+		if (this.#kept) this.#post(null);
+	}
+
+	#keep(now: number, atOnce: boolean): void {
+		localStorage.setItem(keyOf(this.lesson), JSON.stringify({ ...this.#kept, moment: this.stage.moment }));
+		if (!atOnce && now - this.#sent < SEND_MS) return;
+		this.#sent = now;
+		this.#post(null);
+	}
+
+	#groundsOf(lesson: Lesson, part: Part): Grounds {
+		return (this.#grounds[part.id] ??= groundsOf(lesson, part));
+	}
+
+	#post(ended: string | null): void {
+		const { id, began, marks } = this.#kept!;
+		const {
+			lesson,
+			moment: { dropped }
+		} = this.stage;
+		const parts = lesson.parts.map((part): Taken => {
+			const { note, struggled } = marks[part.id] ?? {};
+			return {
+				part: part.id,
+				title: part.title,
+				planned: part.minutes,
+				seconds: Math.round(this.spent[part.id] ?? 0),
+				...(dropped.includes(part.id) ? { dropped: true } : {}),
+				...this.#groundsOf(lesson, part),
+				...(note ? { note } : {}),
+				...(struggled ? { struggled } : {})
+			};
+		});
+		const record: ClassRecord = { format: 'pond-loop/class@1', level: lesson.level, began, ended, parts };
+		outbox.post(classesAt(this.lesson), { class: id, record }, `class ${id}`);
+	}
+}
+
+/** Local time to the minute, `2026-11-26T19:00`. */
+function localMinute(ms: number): string {
+	const at = new Date(ms);
+	const two = (n: number) => String(n).padStart(2, '0');
+	return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}T${two(at.getHours())}:${two(at.getMinutes())}`;
+}

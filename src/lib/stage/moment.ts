@@ -1,0 +1,45 @@
+import type { Voice } from '$core/hands/voice';
+import type { WrittenSchool } from '$core/naming/schools';
+
+/** What is looked at beside the work: nothing, both sides of the cloth, or both leans. */
+export type Look = 'work' | 'sides' | 'leans';
+
+/** A count of minutes going down: until when, in milliseconds; or what is left of it, while it stands still. */
+export type Countdown = { readonly until: number } | { readonly left: number };
+
+/** All that a stage shows, as plain values, so that every window of it can show the same. */
+export interface Moment {
+	/** the part, by its place */
+	readonly at: number;
+	readonly step: number;
+	/** which time a part is shown, from 0 */
+	readonly repeat: number;
+	/** the answer, or the mend, is shown */
+	readonly told: boolean;
+	readonly blank: boolean;
+	/** turned for learners who sit opposite */
+	readonly facing: boolean;
+	readonly look: Look;
+	/** what was switched here, on the spot */
+	readonly voice: Partial<Pick<Voice, 'hand' | 'yarnHand' | 'terms'>>;
+	readonly school: WrittenSchool | null;
+	readonly countdown: Countdown | null;
+	/** parts that are left out today, and the minutes of those that are shortened */
+	readonly dropped: readonly string[];
+	readonly minutes: Readonly<Record<string, number>>;
+}
+
+export const FIRST_MOMENT: Moment = {
+	at: 0,
+	step: 0,
+	repeat: 0,
+	told: false,
+	blank: false,
+	facing: false,
+	look: 'work',
+	voice: {},
+	school: null,
+	countdown: null,
+	dropped: [],
+	minutes: {}
+};

@@ -1,0 +1,138 @@
+import { timed, type Lesson } from '$core/lesson/lesson';
+import { repeatsOf } from '$core/lesson/repeats';
+import { retold, toldIn } from '$core/lesson/said';
+import { rowsShown, showing, stepsIn } from '$core/lesson/showing';
+import { WRITTEN_SCHOOLS } from '$core/naming/schools';
+import type { OpenSettings } from '$lib/settings.svelte';
+import { FIRST_MOMENT, type Moment } from './moment';
+
+/** Kinds of part that the hands do by themselves, so that a clock runs down beside them. */
+const AGAINST_THE_CLOCK = ['practice', 'swatch', 'finish', 'care'];
+
+/** A lesson being given: which part, step and repeat is on, told in whose hands and words. */
+export class Stage {
+	moment = $state.raw<Moment>(FIRST_MOMENT);
+	readonly #written: Lesson;
+	#settings: OpenSettings;
+
+	/** @param lesson as it is written; it is told as the moment says */
+	constructor(lesson: Lesson, settings: OpenSettings) {
+		this.#written = lesson;
+		this.#settings = settings;
+	}
+
+	readonly #telling = $derived.by(() => ({
+		school: this.moment.school ?? undefined,
+		terms: this.moment.voice.terms
+	}));
+	readonly lesson: Lesson = $derived.by(() => {
+		const { minutes } = this.moment;
+		const told = retold(this.#written, this.#telling);
+		return {
+			...told,
+			parts: told.parts.map((part) => ({ ...part, minutes: minutes[part.id] ?? part.minutes }))
+		};
+	});
+	/** any other text of the lesson, in the same names and words */
+	readonly told = $derived.by(() => toldIn(this.#written, this.#telling));
+	readonly parts = $derived(timed(this.lesson));
+	readonly now = $derived(this.parts.at(this.moment.at));
+	readonly repeats = $derived.by(() => (this.now ? repeatsOf(this.now.part, this.#voice) : []));
+	readonly repeat = $derived(this.repeats.at(this.moment.repeat));
+	readonly #voice = $derived.by(() => ({ ...this.#settings.value, ...this.moment.voice }));
+	readonly voice = $derived({ ...this.#voice, yarnHand: this.repeat?.yarnHand ?? this.#voice.yarnHand });
+	readonly seen = $derived(this.now ? showing(this.lesson, this.now.part, this.voice) : null);
+	readonly script = $derived(this.seen?.shown?.script ?? null);
+	readonly rows = $derived(this.now ? rowsShown(this.lesson, this.now.part) : null);
+	/** how many steps the part has in one go, the first and the last picture among them */
+	readonly steps = $derived.by(() => {
+		const part = this.now?.part;
+		if (this.script) return this.script.told.length;
+		if (part?.kind === 'compare') return stepsIn(this.lesson, part, this.voice) + 1;
+		if (part?.kind === 'swatch') return Math.max(1, this.rows?.steps.length ?? 1);
+		return 1;
+	});
+	/** something waits to be told when it is asked for */
+	readonly asks = $derived(['check', 'mend', 'count'].includes(this.now?.part.kind ?? ''));
+	readonly next = $derived(this.parts.slice(this.moment.at + 1).find(({ part }) => !this.isDropped(part.id)));
+	readonly isFirst = $derived(this.moment.at === 0 && this.moment.step === 0 && this.moment.repeat === 0);
+	readonly isLast = $derived(
+		!this.next && this.moment.step >= this.steps - 1 && this.moment.repeat >= this.repeats.length - 1
+	);
+	/** minutes that the count goes down from, in this part; none for those that talk */
+	readonly countsDown = $derived(
+		this.now && AGAINST_THE_CLOCK.includes(this.now.part.kind) ? this.now.part.minutes : 0
+	);
+
+	set(fields: Partial<Moment>): void {
+		this.moment = { ...this.moment, ...fields };
+	}
+
+	isDropped = (id: string): boolean => this.moment.dropped.includes(id);
+
+	forward(): void {
+		const { at, step, repeat } = this.moment;
+		if (this.moment.blank) this.set({ blank: false });
+		else if (step < this.steps - 1) this.set({ step: step + 1 });
+		else if (repeat < this.repeats.length - 1) this.set({ repeat: repeat + 1, step: 0 });
+		else if (this.next) this.part(this.parts.indexOf(this.next, at));
+	}
+
+	back(): void {
+		const { at, step, repeat } = this.moment;
+		if (step > 0) this.set({ step: step - 1 });
+		else if (repeat > 0) this.set({ repeat: repeat - 1, step: this.steps - 1 });
+		else {
+			this.skip(-1);
+			if (this.moment.at !== at) this.set({ repeat: this.repeats.length - 1, step: this.steps - 1 });
+		}
+	}
+
+	/** Goes to a part, to its beginning. */
+	part(at: number): void {
+		if (at < 0 || at >= this.parts.length) return;
+		this.set({ at, step: 0, repeat: 0, told: false, look: 'work', countdown: null });
+	}
+
+	/** Goes to the next part that is not left out, or the one before. */
+	skip(by: 1 | -1): void {
+		for (let at = this.moment.at + by; at >= 0 && at < this.parts.length; at += by)
+			if (!this.isDropped(this.parts[at].part.id)) return this.part(at);
+	}
+
+	again(): void {
+		this.set({ step: 0, countdown: null });
+	}
+
+	switchHand(): void {
+		this.#switch({ hand: this.#voice.hand === 'right' ? 'left' : 'right' });
+	}
+	switchYarnHand(): void {
+		this.#switch({ yarnHand: this.#voice.yarnHand === 'right' ? 'left' : 'right' });
+	}
+	switchTerms(): void {
+		this.#switch({ terms: this.#voice.terms === 'us' ? 'uk' : 'us' });
+	}
+
+	/** The next school of names in turn; after the last, the names as they are written. */
+	switchSchool(): void {
+		const { school } = this.moment;
+		this.set({ school: WRITTEN_SCHOOLS[school ? WRITTEN_SCHOOLS.indexOf(school) + 1 : 0] ?? null });
+	}
+
+	/** Lets the minutes run down, or stops them where they are. */
+	countDown(now: number): void {
+		const { countdown } = this.moment;
+		if (countdown && 'until' in countdown)
+			this.set({ countdown: { left: Math.max(0, countdown.until - now) } });
+		else this.set({ countdown: { until: now + (countdown?.left || (this.countsDown || 5) * 60_000) } });
+	}
+
+	#switch(voice: Moment['voice']): void {
+		const told = { ...this.moment.voice, ...voice };
+		this.set({ voice: told });
+		// Another hand may make it in other steps.
+		if (this.moment.step >= this.steps) this.set({ step: this.steps - 1 });
+		if (this.moment.repeat >= this.repeats.length) this.set({ repeat: this.repeats.length - 1 });
+	}
+}

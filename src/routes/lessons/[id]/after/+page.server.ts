@@ -1,0 +1,15 @@
+import { lessonOr404 } from '$lib/server/findLesson';
+import { classesOf, latestClasses } from '$lib/server/store/classes';
+import type { PageServerLoad } from './$types';
+
+/** How many classes the rates are learned from. */
+const MOST_CLASSES = 40;
+
+export const load: PageServerLoad = async ({ locals, params }) => {
+	const page = await lessonOr404(locals.teacher.id, params.id);
+	const [classes, latest] = await Promise.all([
+		classesOf(locals.teacher.id, params.id),
+		latestClasses(locals.teacher.id, MOST_CLASSES)
+	]);
+	return { page, classes, latest };
+};
