@@ -3,16 +3,15 @@
 	import { cubicInOut } from 'svelte/easing';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
 	import type { Crossing } from '$core/crossing/crossing';
-	import { frontToBack } from '$core/crossing/depth';
 	import type { BedFrame, BedMove } from '$core/hands/bed';
 	import type { Bed } from '$core/media/medium';
 	import { bedGroundOf, bedLayoutOf, bedTargetsOf } from '$lib/drawing/bed';
-	import { leaves, ripples } from '$lib/drawing/cloth';
+	import { paintBed, toolSpan } from '$lib/drawing/paintBed';
+	import { painted } from '$lib/drawing/parts';
 	import { rolesOf, type Point } from '$lib/drawing/rail';
 	import Hatch from './Hatch.svelte';
-	import RailLoop from './RailLoop.svelte';
+	import PaintedParts from './PaintedParts.svelte';
 	import RailMarks from './RailMarks.svelte';
-	import RailStrand from './RailStrand.svelte';
 
 	/** A machine's needles or a loom's pegs as the one who works them sees them, with what tools and pins hold. */
 	let {
@@ -38,7 +37,6 @@
 	} = $props();
 
 	const uid = $props.id();
-	const hatch = `url(#${uid}-hatch)`;
 	const STEP_MS = 340;
 
 	const ground = $derived(bedGroundOf(crossing.stitches, medium, { width, height, neighbours }));
@@ -61,21 +59,13 @@
 	const scale = $derived(ground.scale);
 	const thick = $derived(Math.max(0.7, scale));
 	const roles = $derived(rolesOf(crossing));
-	const facesPurl = $derived(medium === 'machine');
-	/** From the machine's side what lies in front on the right side is furthest away. */
-	const drawOrder = $derived.by(() => {
-		const order = frontToBack(crossing.stitches, crossing.over) ?? [];
-		return facesPurl ? order : [...order].reverse();
-	});
 	const halo = $derived(bedTargetsOf(next, frame));
 	const tools = $derived(Object.entries(frame.tools));
-	const ground0 = $derived(facesPurl ? ripples : leaves);
-	const pulled = (place: number) => (frame.forward.includes(place) ? 22 * scale : 0);
-	const toolSpan = (stitches: readonly number[]) => {
-		const xs = stitches.map((stitch) => now[stitch].x);
-		return { from: Math.min(...xs) - 24 * scale, to: Math.max(...xs) + 24 * scale, y: now[stitches[0]].y };
-	};
-	const hanging = $derived(crossing.order.filter((stitch) => frame.bed.includes(stitch)));
+	const parts = $derived(
+		painted(`${uid}-hatch`, (pen) =>
+			paintBed(pen, { crossing, frame, medium, ground, loops: now, width, height })
+		)
+	);
 </script>
 
 <svg
@@ -88,59 +78,7 @@
 	<Hatch id="{uid}-hatch" />
 	<rect {width} {height} class="fill-band-mid" />
 
-	<g fill="none" stroke-width={2.4 * thick} stroke-linecap="round" class="line-ground" opacity="0.75">
-		{#each [...ground.besideColumns, ...ground.columns.slice(1)] as x (x)}
-			<path
-				d={ground0(
-					x,
-					height + (facesPurl ? 8 : 14),
-					ground.clothTop,
-					ground.pitch * 0.8,
-					(facesPurl ? 17 : 21) * thick
-				)}
-			/>
-		{/each}
-	</g>
-
-	{#if medium === 'machine'}
-		<rect
-			y={ground.bedY - 36 * thick}
-			{width}
-			height={24 * thick}
-			class="fill-steel line-steel-edge"
-			stroke-width="1.5"
-		/>
-		{#each [...ground.besideColumns.map((x) => ({ x, out: 0 })), ...ground.columns
-				.slice(1)
-				.map((x, i) => ({ x, out: pulled(i + 1) }))] as { x, out } (x)}
-			<path
-				d="M{x - 4 * scale} {ground.bedY - 30 * scale}V{ground.bedY + out}q{4 * scale} {9 * scale} {8 *
-					scale} 0V{ground.bedY - 30 * scale}z"
-				class="fill-steel line-steel-edge"
-				stroke-width="1.5"
-			/>
-		{/each}
-	{:else}
-		{#each [...ground.besideColumns, ...ground.columns.slice(1)] as x (x)}
-			<rect
-				x={x - 9 * scale}
-				y={ground.bedY - 34 * scale}
-				width={18 * scale}
-				height={52 * scale}
-				rx={9 * scale}
-				class="fill-wood line-wood-edge"
-				stroke-width="1.5"
-			/>
-		{/each}
-		<rect
-			y={ground.bedY + 11 * thick}
-			{width}
-			height={22 * thick}
-			class="fill-wood line-wood-edge"
-			stroke-width="1.5"
-		/>
-	{/if}
-
+	<PaintedParts {parts} />
 	{#each ground.columns.slice(1) as x, i (x)}
 		<text
 			{x}
@@ -150,44 +88,8 @@
 			class="fill-ink">{i + 1}</text
 		>
 	{/each}
-	{#each ground.besideColumns as x (x)}
-		{@const at = { x, y: ground.bedY }}
-		<RailStrand from={at} column={x} clothTop={ground.clothTop} {scale} role="still" width={16} {hatch} />
-		<RailLoop {at} {scale} role="still" leg="right" half="back" {hatch} />
-		<RailLoop {at} {scale} role="still" leg="right" half="front" {hatch} />
-	{/each}
-	{#each drawOrder as stitch (stitch)}
-		<RailStrand
-			from={now[stitch]}
-			column={ground.columns[stitch]}
-			clothTop={ground.clothTop}
-			{scale}
-			role={roles[stitch]}
-			width={20}
-			{hatch}
-		/>
-	{/each}
-	{#each hanging as stitch (stitch)}
-		<RailLoop at={now[stitch]} {scale} role={roles[stitch]} leg="right" half="back" {hatch} />
-		<RailLoop at={now[stitch]} {scale} role={roles[stitch]} leg="right" half="front" {hatch} />
-	{/each}
 	{#each tools as [name, held] (name)}
-		{@const span = toolSpan(held.stitches)}
-		{#each held.stitches as stitch (stitch)}
-			<RailLoop at={now[stitch]} {scale} role={roles[stitch]} leg="right" half="back" {hatch} />
-		{/each}
-		<rect
-			x={span.from}
-			y={span.y - 6 * thick}
-			width={span.to - span.from}
-			height={12 * thick}
-			rx={6 * thick}
-			class="fill-steel line-steel-edge"
-			stroke-width="1.5"
-		/>
-		{#each held.stitches as stitch (stitch)}
-			<RailLoop at={now[stitch]} {scale} role={roles[stitch]} leg="right" half="front" {hatch} />
-		{/each}
+		{@const span = toolSpan(held.stitches, now, scale)}
 		<text
 			x={(span.from + span.to) / 2}
 			y={span.y - 40 * scale}

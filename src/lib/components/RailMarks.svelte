@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { haloPlace, numberPlace } from '$lib/drawing/paintRail';
 	import type { Point, Role } from '$lib/drawing/rail';
 	import NumberedDisc from './NumberedDisc.svelte';
 
@@ -21,16 +22,16 @@
 		inPicture?: (at: Point) => Point;
 	} = $props();
 
-	const disc = $derived(Math.max(textSize * 0.74, 16 * scale));
 	const numbered = $derived(loops.flatMap((at, stitch) => (at ? [{ at, stitch }] : [])));
 </script>
 
 {#each halo as stitch (stitch)}
-	{@const at = inPicture({ x: loops[stitch].x, y: loops[stitch].y + 3 * scale })}
+	{@const ring = haloPlace(loops[stitch], scale)}
+	{@const at = inPicture(ring)}
 	<circle
 		cx={at.x}
 		cy={at.y}
-		r={34 * scale}
+		r={ring.r}
 		fill="none"
 		class="line-halo"
 		stroke-width="2.4"
@@ -38,13 +39,7 @@
 	/>
 {/each}
 {#each numbered as { at, stitch } (stitch)}
-	{@const place = inPicture({ x: at.x, y: at.y + 34 * scale + disc * 0.9 })}
-	<NumberedDisc
-		x={place.x}
-		y={place.y}
-		r={disc}
-		role={roles[stitch]}
-		number={stitch}
-		textSize={Math.max(textSize * 0.94, 19 * scale)}
-	/>
+	{@const { r, size, ...below } = numberPlace(at, scale, textSize)}
+	{@const place = inPicture(below)}
+	<NumberedDisc x={place.x} y={place.y} {r} role={roles[stitch]} number={stitch} textSize={size} />
 {/each}

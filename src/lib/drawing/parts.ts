@@ -1,5 +1,6 @@
 import type { Working } from '$core/fabric/fabric';
-import { paintRows, TONES, type Pen, type Size, type Stretch, type Tone, type View } from './swatch';
+import { TONES, type Pen, type Tone } from './pen';
+import { paintRows, type Size, type Stretch, type View } from './swatch';
 
 /** A path of a drawing in the page, in the colours of its theme. */
 export interface Part {
@@ -7,22 +8,28 @@ export interface Part {
 	readonly fill?: string;
 	readonly stroke?: string;
 	readonly width?: number;
+	readonly dash?: string;
+	readonly opacity?: number;
 }
 
 /**
- * A stretch of cloth as paths for an SVG in the page.
+ * What a painter paints, as paths for an SVG in the page; texts are the page's own.
  *
  * @param hatch id of the pattern for what passes behind
  */
-export function partsOf(working: Working, stretch: Stretch, size: Size, view: View, hatch: string): Part[] {
+export function painted(hatch: string, paint: (pen: Pen) => void): Part[] {
 	const parts: Part[] = [];
 	const colour = (tone: Tone) => `var(${TONES[tone]})`;
-	const pen: Pen = {
+	paint({
 		fill: (d, tone) => parts.push({ d, fill: colour(tone) }),
-		line: (d, tone, width) => parts.push({ d, stroke: colour(tone), width }),
+		line: (d, tone, width, style) => parts.push({ d, stroke: colour(tone), width, ...style }),
 		hatch: (d) => parts.push({ d, fill: `url(#${hatch})` }),
+		hatchLine: (d, width, style) => parts.push({ d, stroke: `url(#${hatch})`, width, ...style }),
 		text: () => undefined
-	};
-	paintRows(pen, working, stretch, size, view);
+	});
 	return parts;
 }
+
+/** A stretch of cloth as paths for an SVG in the page. */
+export const partsOf = (working: Working, stretch: Stretch, size: Size, view: View, hatch: string): Part[] =>
+	painted(hatch, (pen) => paintRows(pen, working, stretch, size, view));

@@ -1,22 +1,23 @@
-import { TONES, type Pen, type Tone } from './swatch';
+import { TONES, type LineStyle, type Pen, type TextStyle, type Tone, type Tones } from './pen';
 
 /** The colours of the theme that a page shows now. */
-export function tonesOf(element: Element): Record<Tone, string> {
+export function tonesOf(element: Element): Tones {
 	const style = getComputedStyle(element);
 	return Object.fromEntries(
 		Object.entries(TONES).map(([tone, token]) => [tone, style.getPropertyValue(token).trim()])
 	) as Record<Tone, string>;
 }
 
-const NUMBERS = "500 14px 'Atkinson Hyperlegible Next Variable', sans-serif";
+const FAMILY = 'Atkinson Hyperlegible Next';
+const USUAL_TEXT = { size: 14, bold: false, tone: 'ink', anchor: 'middle' } as const;
 
 /** Draws on a canvas. */
 export class CanvasPen implements Pen {
 	readonly #context: CanvasRenderingContext2D;
-	readonly #tones: Record<Tone, string>;
+	readonly #tones: Tones;
 	#hatching: CanvasPattern | null = null;
 
-	constructor(context: CanvasRenderingContext2D, tones: Record<Tone, string>) {
+	constructor(context: CanvasRenderingContext2D, tones: Tones) {
 		this.#context = context;
 		this.#tones = tones;
 	}
@@ -26,25 +27,44 @@ export class CanvasPen implements Pen {
 		this.#context.fill(new Path2D(path));
 	}
 
-	line(path: string, tone: Tone, width: number): void {
-		this.#context.strokeStyle = this.#tones[tone];
-		this.#context.lineWidth = width;
-		this.#context.lineCap = 'round';
-		this.#context.stroke(new Path2D(path));
+	line(path: string, tone: Tone, width: number, style?: LineStyle): void {
+		this.#stroke(path, this.#tones[tone], width, style);
 	}
 
 	hatch(path: string): void {
-		this.#hatching ??= this.#context.createPattern(hatchTile(this.#tones.behind), 'repeat');
-		if (!this.#hatching) return;
-		this.#context.fillStyle = this.#hatching;
+		const hatching = this.#hatched();
+		if (!hatching) return;
+		this.#context.fillStyle = hatching;
 		this.#context.fill(new Path2D(path));
 	}
 
-	text(x: number, y: number, text: string): void {
-		this.#context.font = NUMBERS;
-		this.#context.textAlign = 'center';
-		this.#context.fillStyle = this.#tones.ink;
+	hatchLine(path: string, width: number, style?: LineStyle): void {
+		const hatching = this.#hatched();
+		if (hatching) this.#stroke(path, hatching, width, style);
+	}
+
+	text(x: number, y: number, text: string, style?: TextStyle): void {
+		const { size, bold, tone, anchor } = { ...USUAL_TEXT, ...style };
+		this.#context.font = `${bold ? 700 : 500} ${size}px '${FAMILY} Variable', sans-serif`;
+		this.#context.textAlign = anchor === 'middle' ? 'center' : anchor;
+		this.#context.fillStyle = this.#tones[tone];
 		this.#context.fillText(text, x, y);
+	}
+
+	#stroke(path: string, colour: string | CanvasPattern, width: number, style?: LineStyle): void {
+		const context = this.#context;
+		context.save();
+		context.strokeStyle = colour;
+		context.lineWidth = width;
+		context.lineCap = context.lineJoin = 'round';
+		context.globalAlpha = style?.opacity ?? 1;
+		context.setLineDash(style?.dash?.split(' ').map(Number) ?? []);
+		context.stroke(new Path2D(path));
+		context.restore();
+	}
+
+	#hatched(): CanvasPattern | null {
+		return (this.#hatching ??= this.#context.createPattern(hatchTile(this.#tones.behind), 'repeat'));
 	}
 }
 
@@ -62,41 +82,67 @@ function hatchTile(colour: string): HTMLCanvasElement {
 	return tile;
 }
 
-/** Writes the same picture as SVG. */
+/** Writes the same picture as SVG that stands by itself. */
 export class SvgPen implements Pen {
-	readonly #tones: Record<Tone, string>;
+	readonly #tones: Tones;
+	readonly #hatch: string;
 	readonly #parts: string[] = [];
 
-	constructor(tones: Record<Tone, string>) {
+	/** @param hatch id of the pattern for what passes behind: its own for each picture of a page */
+	constructor(tones: Tones, hatch = 'hatch') {
 		this.#tones = tones;
+		this.#hatch = hatch;
 	}
 
 	fill(path: string, tone: Tone): void {
 		if (path) this.#parts.push(`<path d="${short(path)}" fill="${this.#tones[tone]}"/>`);
 	}
 
-	line(path: string, tone: Tone, width: number): void {
-		if (path)
-			this.#parts.push(
-				`<path d="${short(path)}" fill="none" stroke="${this.#tones[tone]}" stroke-width="${width}" stroke-linecap="round"/>`
-			);
+	line(path: string, tone: Tone, width: number, style?: LineStyle): void {
+		this.#stroke(path, this.#tones[tone], width, style);
 	}
 
 	hatch(path: string): void {
-		this.#parts.push(`<path d="${short(path)}" fill="url(#hatch)"/>`);
+		this.#parts.push(`<path d="${short(path)}" fill="url(#${this.#hatch})"/>`);
 	}
 
-	text(x: number, y: number, text: string): void {
+	hatchLine(path: string, width: number, style?: LineStyle): void {
+		this.#stroke(path, `url(#${this.#hatch})`, width, style);
+	}
+
+	text(x: number, y: number, text: string, style?: TextStyle): void {
+		const { size, bold, tone, anchor } = { ...USUAL_TEXT, ...style };
 		this.#parts.push(
-			`<text x="${x}" y="${y}" text-anchor="middle" font-size="14" fill="${this.#tones.ink}">${text}</text>`
+			`<text x="${tenth(x)}" y="${tenth(y)}" text-anchor="${anchor}" font-size="${tenth(size)}"${bold ? ' font-weight="700"' : ''} fill="${this.#tones[tone]}">${escaped(text)}</text>`
 		);
 	}
 
-	svg(width: number, height: number, title: string): string {
-		const hatch = `<pattern id="hatch" width="${TILE}" height="${TILE}" patternUnits="userSpaceOnUse"><path d="M-1 ${TILE + 1}L${TILE + 1} -1M-1 1L1 -1M${TILE - 1} ${TILE + 1}L${TILE + 1} ${TILE - 1}" stroke="${this.#tones.behind}" stroke-width="1.5"/></pattern>`;
-		return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}" font-family="'Atkinson Hyperlegible Next', sans-serif"><title>${title.replace(/&/g, '&amp;').replace(/</g, '&lt;')}</title><defs>${hatch}</defs>${this.#parts.join('')}</svg>`;
+	/** Paints something mirrored or turned, as SVG writes it. */
+	turned(transform: string | null, paint: () => void): void {
+		if (transform) this.#parts.push(`<g transform="${transform}">`);
+		paint();
+		if (transform) this.#parts.push('</g>');
+	}
+
+	/** @param alt what the picture shows, for those who cannot see it */
+	svg(width: number, height: number, alt: string): string {
+		const hatch = `<pattern id="${this.#hatch}" width="${TILE}" height="${TILE}" patternUnits="userSpaceOnUse"><path d="M-1 ${TILE + 1}L${TILE + 1} -1M-1 1L1 -1M${TILE - 1} ${TILE + 1}L${TILE + 1} ${TILE - 1}" stroke="${this.#tones.behind}" stroke-width="1.5"/></pattern>`;
+		const body = this.#parts.join('');
+		const defs = body.includes(`url(#${this.#hatch})`) ? `<defs>${hatch}</defs>` : '';
+		return `<svg xmlns="http://www.w3.org/2000/svg" width="${tenth(width)}" height="${tenth(height)}" viewBox="0 0 ${tenth(width)} ${tenth(height)}" font-family="'${FAMILY}', sans-serif" role="img"><title>${escaped(alt)}</title>${defs}${body}</svg>`;
+	}
+
+	#stroke(path: string, colour: string, width: number, { dash, opacity }: LineStyle = {}): void {
+		if (!path) return;
+		const more = `${dash ? ` stroke-dasharray="${dash}"` : ''}${opacity === undefined ? '' : ` opacity="${opacity}"`}`;
+		this.#parts.push(
+			`<path d="${short(path)}" fill="none" stroke="${colour}" stroke-width="${tenth(width)}" stroke-linecap="round" stroke-linejoin="round"${more}/>`
+		);
 	}
 }
+
+const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/"/g, '&quot;');
+const tenth = (n: number) => Number(n.toFixed(1));
 
 /** Path data with a tenth of a pixel. */
 const short = (path: string) =>

@@ -4,6 +4,7 @@ import { recipe } from '../../../tests/support/swatch';
 import type { Working } from '$core/fabric/fabric';
 import { generate } from '$core/swatch/generate';
 import { workingFor } from '$lib/swatch/open.svelte';
+import { TONES, type Pen, type Tone } from './pen';
 import { SvgPen } from './pens';
 import {
 	columnX,
@@ -14,9 +15,7 @@ import {
 	paintRows,
 	sizeOf,
 	spotAt,
-	TONES,
 	wholeOf,
-	type Tone,
 	type View
 } from './swatch';
 
@@ -38,11 +37,12 @@ const cloths: fc.Arbitrary<Working> = recipe.map((asked) => {
 /** A pen that takes down how much it was asked for. */
 const counting = () => {
 	const asked = { fills: [] as [string, Tone][], hatched: 0, numbers: [] as [number, string][] };
-	const pen = {
-		fill: (path: string, tone: Tone) => path && asked.fills.push([path, tone]),
+	const pen: Pen = {
+		fill: (path, tone) => void (path && asked.fills.push([path, tone])),
 		line: () => undefined,
-		hatch: () => asked.hatched++,
-		text: (x: number, _: number, text: string) => asked.numbers.push([x, text])
+		hatch: () => void asked.hatched++,
+		hatchLine: () => undefined,
+		text: (x, _, text) => void asked.numbers.push([x, text])
 	};
 	return { asked, pen };
 };

@@ -3,6 +3,7 @@ import { turnOver } from '$core/crossing/transform';
 import type { Working } from '$core/fabric/fabric';
 import type { Step } from '$core/fabric/steps';
 import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples, type Ribbon } from './cloth';
+import type { Pen } from './pen';
 
 /** How a swatch is looked at. */
 export interface View {
@@ -13,28 +14,6 @@ export interface View {
 	/** a left-hander who keeps the words makes the mirror image */
 	readonly mirrored: boolean;
 }
-
-/** What a picture is drawn with: path data in the colours of the drawing tokens. */
-export interface Pen {
-	fill(path: string, colour: Tone): void;
-	line(path: string, colour: Tone, width: number): void;
-	hatch(path: string): void;
-	text(x: number, y: number, text: string): void;
-}
-
-/** Colours by the names of their tokens. */
-export const TONES = {
-	ground: '--ground',
-	'ground-line': '--ground-line',
-	rope: '--rope',
-	'wool-edge': '--wool-edge',
-	front: '--front',
-	'front-soft': '--front-fill',
-	behind: '--behind',
-	'behind-soft': '--behind-fill',
-	ink: '--color-base-content'
-} as const;
-export type Tone = keyof typeof TONES;
 
 /** Room at either edge for the numbers of the rows. */
 export const MARGIN = 46;

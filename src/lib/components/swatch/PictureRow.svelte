@@ -2,6 +2,7 @@
 	import type { Working } from '$core/fabric/fabric';
 	import { stretchesOf } from '$core/swatch/look';
 	import Hatch from '$lib/components/Hatch.svelte';
+	import PaintedParts from '$lib/components/PaintedParts.svelte';
 	import { partsOf } from '$lib/drawing/parts';
 	import { columnX, MARGIN, sizeOf } from '$lib/drawing/swatch';
 
@@ -58,9 +59,7 @@
 	aria-label={alt}
 >
 	<Hatch id="{uid}-hatch" />
-	{#each parts as { d, fill, stroke, width }, i (i)}
-		<path {d} fill={fill ?? 'none'} {stroke} stroke-width={width} stroke-linecap="round" />
-	{/each}
+	<PaintedParts {parts} />
 	<path
 		d="M{arrow + (way > 0 ? -22 : 22)} {top + VIEW.row / 2}h{way * 20}m{-way * 9} -8l{way * 9} 8l{-way * 9} 8"
 		fill="none"

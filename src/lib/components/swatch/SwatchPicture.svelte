@@ -3,6 +3,7 @@
 	import { partsOf } from '$lib/drawing/parts';
 	import { sizeOf } from '$lib/drawing/swatch';
 	import Hatch from '$lib/components/Hatch.svelte';
+	import PaintedParts from '$lib/components/PaintedParts.svelte';
 
 	/** A small picture of a cloth, from its lower edge up; the whole of it, or so many rows. */
 	let {
@@ -33,7 +34,5 @@
 	aria-hidden="true"
 >
 	<Hatch id="{uid}-hatch" />
-	{#each parts as { d, fill, stroke, width }, i (i)}
-		<path {d} fill={fill ?? 'none'} {stroke} stroke-width={width} stroke-linecap="round" />
-	{/each}
+	<PaintedParts {parts} />
 </svg>
