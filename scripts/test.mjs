@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import { build } from './lib/build.mjs';
 import { installChromium } from './lib/chromium.mjs';
 import { checkNode, installPackages, postgresPrograms } from './lib/install.mjs';
+import { installReaders } from './lib/readers.mjs';
 import { refusing } from './lib/refusal.mjs';
 import { root } from './lib/root.mjs';
 
@@ -52,6 +53,7 @@ await refusing(async () => {
 	installPackages();
 	postgresPrograms();
 	installChromium();
+	installReaders();
 	await run({ name: 'generated types', command: ['svelte-kit', 'sync'] });
 	const counts = await inParallel(CHECKS);
 	build();

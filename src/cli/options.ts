@@ -29,8 +29,25 @@ const WAY_OPTIONS = {
 	mounts: z.enum(['right', 'left'])
 };
 
+const HANDOUT_OPTIONS = {
+	as: z.enum(['html', 'pdf', 'epub', 'md', 'json']),
+	out: z.string().check(z.minLength(1)),
+	paper: z.enum(['a4', 'letter']),
+	hand: SAY_OPTIONS.hand,
+	keep: SAY_OPTIONS.keep,
+	'yarn-hand': z.enum(['left', 'right']),
+	terms: SAY_OPTIONS.terms,
+	school: NAMING_OPTIONS.school
+};
+
 /** Options that are given by their name alone. */
 const FLAGS = ['search'];
+
+/** What options take that are no choice among a few. */
+const WANTED: Readonly<Record<string, string>> = {
+	width: 'a number from 1 to 999',
+	out: 'a path to write to'
+};
 
 /** The words of a command and its options, as text. */
 export interface Given {
@@ -47,7 +64,8 @@ const GIVEN = {
 	play: givenBy(WAY_OPTIONS, FLAGS),
 	rows: givenBy({ count: NAME_OPTIONS.count, centre: NAME_OPTIONS.centre }),
 	draft: givenBy({}),
-	'check-lesson': givenBy({})
+	'check-lesson': givenBy({}),
+	handout: givenBy(HANDOUT_OPTIONS, ['large'])
 };
 
 /** Reads a command's words and options: `words` are named for the message when one is missing or too many. */
@@ -81,7 +99,7 @@ function givenBy(choices: Readonly<Record<string, z.ZodMiniType<string>>>, flags
 			options[name] = value;
 			if (z.safeParse(choices[name], value).success) continue;
 			const choice = choices[name];
-			const wanted = choice instanceof z.ZodMiniEnum ? choice.options.join(', ') : 'a number from 1 to 999';
+			const wanted = choice instanceof z.ZodMiniEnum ? choice.options.join(', ') : WANTED[name];
 			return fault('unreadable', `“--${name} ${value}” is not understood; give ${wanted}.`);
 		}
 		return good({

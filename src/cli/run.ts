@@ -47,7 +47,7 @@ export function run(args: readonly string[], input = ''): Result<unknown> {
 		default:
 			return fault(
 				'unreadable',
-				`“${verb ?? ''}” is no verb; give read, name, say, ways, play, rows, draft, check-lesson or batch.`
+				`“${verb ?? ''}” is no verb; give read, name, say, ways, play, rows, draft, check-lesson, handout or batch.`
 			);
 	}
 }

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
 import { bedMovesShape, MOVES_FORMAT, movesShape } from '../hands/schema';
+import { HANDOUT_FORMAT, handoutShape } from '../handout/schema';
 import { KEY_FORMAT, keyShape } from './key';
 import { CLASS_FORMAT, classShape } from '../lesson/classRecord';
 import { COURSE_FORMAT, courseShape } from '../lesson/course';
@@ -13,6 +14,7 @@ const SHAPES: Readonly<Record<string, z.ZodMiniType>> = {
 	[LESSON_FORMAT]: lessonShape,
 	[COURSE_FORMAT]: courseShape,
 	[CLASS_FORMAT]: classShape,
+	[HANDOUT_FORMAT]: handoutShape,
 	[KEY_FORMAT]: keyShape,
 	[SWATCH_FORMAT]: swatchShape
 };

@@ -1,0 +1,162 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readFileSync } from 'node:fs';
+import { parseLesson } from '../formats/lesson';
+import { play } from '../hands/play';
+import { stepsOf } from '../hands/steps';
+import { draftLesson } from '../lesson/draft';
+import type { Lesson } from '../lesson/lesson';
+import { handoutOf, partsHome } from './handout';
+import { forSaid, type HandoutOptions } from './options';
+import { handoutShape, type Block, type Handout, type Picture } from './schema';
+
+const demo = (() => {
+	const lesson = parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8')));
+	if (!lesson.ok) throw new Error(lesson.error.message);
+	return lesson.value;
+})();
+
+const ROPE =
+	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 (WS): k2, p4, k2.\nRow 3: p2, 2/2 RC, p2.\nRow 4: k2, p4, k2.\nRep rows 1-4 for pattern.';
+const rope = (() => {
+	const draft = draftLesson({ swatch: ROPE, level: 'improver', minutes: 120 });
+	if (!draft.ok) throw new Error(draft.error.message);
+	return draft.value.lesson;
+})();
+
+const blocks = ({ sections }: Handout): readonly Block[] => sections.flatMap((section) => section.blocks);
+const pictures = (handout: Handout): Picture[] =>
+	blocks(handout).flatMap((block) => {
+		if (block.kind === 'figure') return block.pictures;
+		if (block.kind === 'steps') return block.steps.map(({ picture }) => picture);
+		return block.kind === 'picture-rows' ? block.rows.map(({ picture }) => picture) : [];
+	});
+const titles = (handout: Handout) => handout.sections.map(({ title }) => title);
+const text = (handout: Handout) => JSON.stringify(handout);
+
+const options: fc.Arbitrary<HandoutOptions> = fc.record(
+	{
+		paper: fc.constantFrom('a4', 'letter'),
+		hand: fc.constantFrom('right', 'left'),
+		keep: fc.constantFrom('words', 'fabric'),
+		yarnHand: fc.constantFrom('right', 'left'),
+		terms: fc.constantFrom('us', 'uk'),
+		school: fc.constantFrom('over', 'hold', 'held', 'lean', 'words'),
+		large: fc.boolean(),
+		parts: fc.shuffledSubarray(demo.parts.map(({ id }) => id))
+	},
+	{ requiredKeys: [] }
+);
+
+describe('a handout', () => {
+	it('is of its open shape, for every learner, with words for every picture', () => {
+		fc.assert(
+			fc.property(options, fc.constantFrom(demo, rope), (chosen, lesson) => {
+				const handout = handoutOf(lesson, chosen);
+				expect(handoutShape.safeParse(JSON.parse(JSON.stringify(handout))).success).toBe(true);
+				for (const { alt } of pictures(handout)) expect(alt).not.toBe('');
+				expect(new Set(handout.sections.map(({ id }) => id)).size).toBe(handout.sections.length);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('has a picture for every step, and each is a moment of a script that makes the cross', () => {
+		const handout = handoutOf(demo);
+		const steps = blocks(handout).filter((block) => block.kind === 'steps');
+		expect(steps).toHaveLength(3);
+		for (const { steps: each } of steps)
+			each.forEach(({ picture }, i) => {
+				if (picture.kind !== 'rail') throw new Error('no rail');
+				expect(picture.step).toBe(i + 1);
+				const played = play(picture.crossing.stitches, stepsOf(picture.moves));
+				if (!played.ok) throw new Error(played.error.message);
+				expect(played.value.states).toHaveLength(each.length + 1);
+				expect(played.value.made?.order).toEqual(picture.crossing.order);
+			});
+	});
+
+	it('begins with what is needed and ends with key, slips, hands and room for notes', () => {
+		expect(titles(handoutOf(demo))).toEqual([
+			'What you need',
+			'Numbered stitches: 3 4 1 2, leaning right',
+			'Show 2/2 RC with a cable needle',
+			'Knit it, three times',
+			'The same numbers, leaning left',
+			'Show 2/2 LC with a cable needle',
+			'Knit it, three times',
+			'2/2 RC once more, without the needle',
+			'Which two lie in front?',
+			'To take home',
+			'Key',
+			'When something looks wrong',
+			'Short words',
+			'Until next time',
+			'Your hands',
+			'Room for notes'
+		]);
+	});
+
+	it('has the parts that were chosen, in their order', () => {
+		const handout = handoutOf(demo, { parts: ['show-lc', 'see-rc', 'nothing'] });
+		expect(titles(handout).slice(1, 3)).toEqual([
+			'Show 2/2 LC with a cable needle',
+			'Numbered stitches: 3 4 1 2, leaning right'
+		]);
+		expect(partsHome(demo, ['nothing'])).toEqual([]);
+	});
+
+	it('says in other names and words what the lesson says in its own', () => {
+		const told = text(handoutOf(demo, { school: 'hold', terms: 'uk' }));
+		expect(told).toContain('Show C4B with a cable needle');
+		expect(told).toContain('hold them at the back');
+		expect(told).not.toContain('hold them in back');
+		// What other patterns call it is still there, the lesson's own name among them.
+		expect(told).toContain('2/2 RC, C2B');
+	});
+
+	it('is another one for left hands: the same cloth by other holds, or the same words by mirrored cloth', () => {
+		const hold = (chosen: HandoutOptions) => {
+			const [first] = blocks(handoutOf(demo, chosen)).filter((block) => block.kind === 'steps');
+			return first.steps[0].says;
+		};
+		expect(hold({})).toContain('in back');
+		expect(hold({ hand: 'left', keep: 'fabric' })).toContain('in front');
+		expect(hold({ hand: 'left', keep: 'words' })).toContain('in back');
+		expect(forSaid({ hand: 'left', keep: 'words' })).toContain('leans the other way');
+		expect(forSaid({ learner: 'Fern', large: true })).toBe('For Fern, large print');
+		expect(forSaid({})).toBe('');
+	});
+
+	it('has the rows of a swatch once, as cloth, written, as pictures, with boxes to the wished length', () => {
+		const handout = handoutOf(rope, { wishedMm: 100, rows: 28 });
+		const section = handout.sections.filter(({ title }) => title.startsWith('Rows: '));
+		expect(section).toHaveLength(1);
+		expect(section[0].blocks.map(({ kind }) => kind)).toEqual(['figure', 'rows', 'picture-rows', 'tally']);
+		const written = section[0].blocks[1];
+		expect(written).toMatchObject({
+			rows: [
+				{ label: '', text: 'Cast on 8.' },
+				{ label: 'Row 1, right side', text: 'p2, k4, p2' },
+				{ label: 'Row 2, wrong side' },
+				{ label: 'Row 3, right side', text: 'p2, 2/2 RC, p2' },
+				{ label: 'Row 4, wrong side' },
+				{ text: 'Go on with rows 1-4 to the wished length.' }
+			]
+		});
+		// 28 rows are 10 cm, and a repeat has 4: seven boxes.
+		expect(section[0].blocks[3]).toMatchObject({ boxes: 7, of: 'repeat' });
+	});
+
+	it('is made of any lesson, one without anything in it as well', () => {
+		const bare: Lesson = {
+			...demo,
+			crossings: [],
+			swatches: [],
+			materials: [],
+			parts: [],
+			homework: undefined
+		};
+		expect(titles(handoutOf(bare))).toEqual(['Your hands', 'Room for notes']);
+	});
+});

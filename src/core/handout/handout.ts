@@ -1,0 +1,71 @@
+import type { Voice } from '../hands/voice';
+import type { Lesson, Part } from '../lesson/lesson';
+import { retold } from '../lesson/said';
+import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
+import { GOES_HOME, partSection } from './partSections';
+import { CARE, keySection, materialSection, shortWordSection, slipSection } from './reference';
+import { swatchBlocks, type Length } from './swatchBlocks';
+import { HANDOUT_FORMAT, type Handout, type Section } from './schema';
+
+/** A length and a row gauge that suit a first swatch. */
+const USUAL_LENGTH = { wishedMm: 200, rows: 28 } as const;
+/** Lines to write on, at the end. */
+const ROOM_LINES = 6;
+
+/** The parts that go home: those chosen, in the order chosen; else those that usually do. */
+export function partsHome(lesson: Lesson, chosen?: readonly string[]): Part[] {
+	if (!chosen) return lesson.parts.filter(({ kind }) => GOES_HOME[kind]);
+	return chosen.flatMap((id) => lesson.parts.find((part) => part.id === id) ?? []);
+}
+
+/** A lesson as the sheet that learners carry home: the one document that every file of it is made from. */
+export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handout {
+	const lesson = retold(written, tellingFor(options));
+	const voice = voiceFor(lesson, options);
+	const length = {
+		wishedMm: options.wishedMm ?? USUAL_LENGTH.wishedMm,
+		rows: options.rows ?? USUAL_LENGTH.rows
+	};
+	const parts = partsHome(lesson, options.parts);
+	const told: Section[] = [
+		materialSection(lesson),
+		...parts.map((part) => partSection(lesson, part, voice)),
+		...swatchSections(lesson, parts, voice, length),
+		keySection(lesson, voice),
+		slipSection(lesson)
+	].filter((section) => section !== null);
+	const shortWords = shortWordSection(told);
+	return {
+		format: HANDOUT_FORMAT,
+		title: lesson.title,
+		by: options.by ?? '',
+		for: forSaid(options),
+		paper: options.paper ?? 'a4',
+		large: options.large ?? false,
+		sections: [
+			...told,
+			...(shortWords ? [shortWords] : []),
+			...(lesson.homework ? [homework(lesson.homework)] : []),
+			CARE,
+			{ id: 'room', title: 'Room for notes', blocks: [{ kind: 'room', lines: ROOM_LINES }] }
+		]
+	};
+}
+
+/** The rows of every swatch that the parts knit or count, each once. */
+function swatchSections(lesson: Lesson, parts: readonly Part[], voice: Voice, length: Length): Section[] {
+	const used = parts.flatMap((part) => ('swatch' in part ? [part.swatch] : []));
+	return lesson.swatches
+		.filter(({ id }) => used.includes(id))
+		.map(({ id, title }) => ({
+			id: `rows-${id}`,
+			title: `Rows: ${title}`,
+			blocks: swatchBlocks(lesson, id, voice, length)
+		}));
+}
+
+const homework = (text: string): Section => ({
+	id: 'homework',
+	title: 'Until next time',
+	blocks: [{ kind: 'text', text }]
+});

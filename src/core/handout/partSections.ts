@@ -1,0 +1,205 @@
+import type { Crossing } from '../crossing/crossing';
+import type { Voice } from '../hands/voice';
+import type { Lesson, Part } from '../lesson/lesson';
+import { repeatsOf } from '../lesson/repeats';
+import { showing, sidesOf, type Showing } from '../lesson/showing';
+import { SLIPS, slipped } from '../lesson/slip';
+import { inWords } from '../naming/numbers';
+import type { Block, Picture, Section } from './schema';
+
+/** What usually goes home: what was shown, drawn, knitted and mended; what is said in class stays there. */
+export const GOES_HOME: Readonly<Record<Part['kind'], boolean>> = {
+	explain: false,
+	picture: true,
+	show: true,
+	compare: true,
+	swatch: true,
+	practice: true,
+	count: true,
+	mend: true,
+	check: true,
+	finish: true,
+	care: false,
+	note: true
+};
+
+/** The section of a part; `null` where it has nothing to carry home. */
+export function partSection(lesson: Lesson, part: Part, voice: Voice): Section | null {
+	const text: Block[] = part.text ? [{ kind: 'text', text: part.text }] : [];
+	const blocks = [...text, ...blocksOf(lesson, part, voice)];
+	return blocks.length > 0 ? { id: part.id, title: part.title, blocks } : null;
+}
+
+function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
+	const seen = showing(lesson, part, voice);
+	switch (part.kind) {
+		case 'show':
+			return seen?.shown ? stepBlocks(part, seen, voice) : [];
+		case 'picture':
+			return seen ? [numbered(seen, voice)] : [];
+		case 'compare':
+			return [comparison(lesson, part, voice)];
+		case 'swatch':
+			return [{ kind: 'text', text: rowsSaid(part) }];
+		case 'practice':
+			return practice(part, seen, voice);
+		case 'count':
+			return [
+				{
+					kind: 'text',
+					text: 'Find the last cross: a strand lies sideways there. Each stitch stacked above it is one row. Count up from the strand to the needle.'
+				}
+			];
+		case 'mend':
+			return seen ? mending(part, seen, voice) : [];
+		case 'check':
+			return [
+				{ kind: 'text', text: part.question },
+				{ kind: 'room', lines: 2 },
+				{ kind: 'text', text: `*Answer:* ${part.answer}` }
+			];
+		case 'finish':
+			return FINISHING;
+		case 'explain':
+		case 'care':
+		case 'note':
+			return [];
+	}
+}
+
+/** Finishing, as the craft has it: soak, press out, pin, dry. */
+const FINISHING: Block[] = [
+	{
+		kind: 'list',
+		items: [
+			'Soak it for 15 to 30 minutes in cool water; press it out in a towel, never wring it.',
+			'Pin it to the wanted width and a little more, enough to even the cables out, not so much that they flatten.',
+			'No steam on acrylic, nor on anything that is to stand up from the ground.',
+			'Let it dry fully, half a day or more. Unpin: it relaxes. Count your pins in and out.'
+		]
+	}
+];
+
+export const cross = (
+	crossing: Crossing,
+	alt: string,
+	{ hand }: Pick<Voice, 'hand'>,
+	more: Partial<Extract<Picture, { kind: 'cross' }>> = {}
+): Picture => ({ kind: 'cross', alt, crossing, side: 'right', from: hand, numbers: true, ...more });
+
+const numbered = ({ taught, hands }: Showing, voice: Voice): Block => ({
+	kind: 'figure',
+	pictures: [cross(hands.cloth, `${taught.name}, worked ${hands.played.order.join(' ')}`, voice)],
+	caption: `${taught.name}: the numbers below stand before the cross, those above after it.`
+});
+
+function stepBlocks(part: Extract<Part, { kind: 'show' }>, seen: Showing, voice: Voice): Block[] {
+	const { taught, hands } = seen;
+	const { way, script } = seen.shown!;
+	const carries = repeatsOf(part, voice)[0].yarnHand;
+	const { told } = script;
+	const last = told.at(-1)!;
+	return [
+		{
+			kind: 'text',
+			text: `**${taught.name}**: ${way.title.toLowerCase()}, ${way.movements} moves, worked ${hands.played.order.join(' ')}.`
+		},
+		...(taught.saying ? [{ kind: 'saying' as const, text: taught.saying }] : []),
+		{
+			kind: 'figure',
+			pictures: [
+				cross(hands.cloth, `${taught.name}, right side`, voice),
+				cross(hands.cloth, `${taught.name}, wrong side`, voice, { side: 'wrong' })
+			],
+			caption: 'The right side, and the wrong side: it is meant to look so.'
+		},
+		{
+			kind: 'steps',
+			steps: script.steps.map((_, i) => ({
+				picture: {
+					kind: 'rail',
+					alt: `After step ${i + 1}: ${told[i].sentence}`,
+					crossing: hands.played,
+					moves: way.moves,
+					step: i + 1,
+					hand: voice.hand,
+					yarnHand: carries
+				},
+				says: told[i].sentence,
+				detail: told[i].detail
+			})),
+			after: `${last.sentence} ${last.detail}`.trim()
+		},
+		...(way.cautions.length > 0
+			? [{ kind: 'list' as const, items: way.cautions.map((caution) => `Mind: ${caution}`) }]
+			: [])
+	];
+}
+
+function comparison(lesson: Lesson, part: Extract<Part, { kind: 'compare' }>, voice: Voice): Block {
+	const sides = sidesOf(lesson, part, voice).filter((side) => side !== null);
+	return {
+		kind: 'figure',
+		pictures: sides.map((side): Picture =>
+			'text' in side
+				? {
+						kind: 'cloth',
+						alt: side.title,
+						text: side.text,
+						first: 0,
+						last: 24,
+						mirrored: voice.hand === 'left' && voice.keep === 'words'
+					}
+				: cross(side.showing.hands.cloth, side.title, voice)
+		),
+		caption: sides.map(({ title }) => title).join('; beside it: ')
+	};
+}
+
+/** Which rows a part knits. */
+const rowsSaid = ({ from, to }: Extract<Part, { kind: 'swatch' }>): string =>
+	from === undefined && to === undefined
+		? 'All its rows, from cast-on to the last.'
+		: `Rows ${from ?? 1} to ${to ?? 'the last'}.`;
+
+/** `once`, `three times` */
+const timesSaid = (times: number): string =>
+	times === 1 ? 'once' : times === 2 ? 'twice' : `${inWords(times)} times`;
+
+function practice(part: Extract<Part, { kind: 'practice' }>, seen: Showing | null, voice: Voice): Block[] {
+	const { times } = part;
+	const tally: Block[] = times
+		? [{ kind: 'tally', says: `Knit it ${timesSaid(times)}.`, boxes: times, of: 'time' }]
+		: [];
+	if (!seen) return tally;
+	const { taught, hands } = seen;
+	return [
+		{
+			kind: 'figure',
+			pictures: [cross(hands.cloth, taught.name, voice, { numbers: false })],
+			caption: `${taught.name}, as yours will look.`
+		},
+		...tally
+	];
+}
+
+function mending(part: Extract<Part, { kind: 'mend' }>, { taught, hands }: Showing, voice: Voice): Block[] {
+	const { seen, cause, mend } = SLIPS[part.slip];
+	const wrong = slipped(hands.cloth, part.slip);
+	const plain = { numbers: false };
+	return [
+		...(wrong
+			? [
+					{
+						kind: 'figure' as const,
+						pictures: [
+							cross(wrong, `${taught.name} gone wrong: ${seen}`, voice, plain),
+							cross(hands.cloth, `${taught.name} as it should be`, voice, plain)
+						],
+						caption: 'Gone wrong, and as it should be.'
+					}
+				]
+			: []),
+		{ kind: 'text', text: `**${seen}** ${cause} *${mend}*` }
+	];
+}

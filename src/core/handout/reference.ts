@@ -1,0 +1,111 @@
+import type { Voice } from '../hands/voice';
+import type { Lesson } from '../lesson/lesson';
+import { SLIPS, type SlipId } from '../lesson/slip';
+import { nameIn, WRITTEN_SCHOOLS } from '../naming/schools';
+import { sayIn } from '../ways/sayIn';
+import type { Block, Section } from './schema';
+
+/** The key: each cross of the lesson by its name, how it is worked, and what other patterns call it. */
+export function keySection(lesson: Lesson, voice: Voice): Section | null {
+	if (lesson.crossings.length === 0) return null;
+	const rows = lesson.crossings.map(({ name, crossing }) => {
+		const said = sayIn(crossing, lesson.medium, voice);
+		const others = WRITTEN_SCHOOLS.map((school) => nameIn(crossing, school).name).filter(
+			(other): other is string => other !== null && other !== name
+		);
+		return [
+			name,
+			said.ok ? said.value : `worked in the order ${crossing.order.join(' ')}`,
+			others.join(', ')
+		];
+	});
+	return {
+		id: 'key',
+		title: 'Key',
+		blocks: [
+			{ kind: 'table', head: ['Name', 'How it is worked', 'What other patterns call it'], rows },
+			{
+				kind: 'text',
+				text: 'One name can mean two things: some patterns count all the stitches of a cross, some only those that are held. Look at the pattern’s own key before you trust a name.'
+			}
+		]
+	};
+}
+
+/** Slips that every cross can have, the likeliest first. */
+const LIKELY: readonly SlipId[] = ['wrong-hold', 'not-crossed', 'extra-loop', 'uneven', 'dropped'];
+
+/** What goes wrong, how it is seen, and its mend. */
+export function slipSection(lesson: Lesson): Section | null {
+	if (lesson.crossings.length === 0) return null;
+	const mended = lesson.parts.flatMap((part) => (part.kind === 'mend' ? [part.slip] : []));
+	const rows = LIKELY.filter((slip) => !mended.includes(slip)).map((slip) => {
+		const { seen, cause, mend } = SLIPS[slip];
+		return [seen, cause, mend];
+	});
+	const table: Block = { kind: 'table', head: ['What you see', 'Where it comes from', 'What to do'], rows };
+	return { id: 'slips', title: 'When something looks wrong', blocks: [table] };
+}
+
+/** Short words of patterns. */
+const SHORT_WORDS: readonly (readonly [word: RegExp, short: string, says: string])[] = [
+	[/\bk(?=\d|\b)/i, 'k', 'knit'],
+	[/\bp(?=\d|\b)/i, 'p', 'purl'],
+	[/\bsts?\b/i, 'st, sts', 'stitch, stitches'],
+	[/\bcn\b/i, 'cn', 'cable needle'],
+	[/\bsl\b/i, 'sl', 'slip, purlwise'],
+	[/\btbl\b/i, 'tbl', 'through the back loop'],
+	[/\byo\b/i, 'yo', 'yarn over'],
+	[/\bk2tog\b/i, 'k2tog', 'knit two together'],
+	[/\bssk\b/i, 'ssk', 'slip, slip, knit the two together'],
+	[/\bp2tog\b/i, 'p2tog', 'purl two together'],
+	[/\bkfb\b/i, 'kfb', 'knit into the front and the back of one stitch'],
+	[/\bm1[lr]?\b/i, 'm1', 'make one stitch between two'],
+	[/\b[sp]m\b|\bslm\b/i, 'sm, pm', 'slip or place a marker'],
+	[/\bRS\b/, 'RS', 'right side'],
+	[/\bWS\b/, 'WS', 'wrong side'],
+	[/\brnds?\b/i, 'rnd', 'round'],
+	[/\brep\b/i, 'rep', 'repeat'],
+	[/\bbrk\b/i, 'brk', 'brioche knit'],
+	[/\bbrp\b/i, 'brp', 'brioche purl']
+];
+
+/** The short words that the sheet uses. */
+export function shortWordSection(sections: readonly Section[]): Section | null {
+	const text = sections.flatMap(({ blocks }) => blocks.flatMap(textOf)).join('\n');
+	const rows = SHORT_WORDS.filter(([word]) => word.test(text)).map(([, short, says]) => [short, says]);
+	if (rows.length === 0) return null;
+	return { id: 'words', title: 'Short words', blocks: [{ kind: 'table', head: ['Short', 'Said'], rows }] };
+}
+
+/** What of a block is in the words of patterns. */
+function textOf(block: Block): string[] {
+	if (block.kind === 'rows') return block.rows.map(({ label, text }) => `${label} ${text}`);
+	if (block.kind === 'table') return block.rows.flat();
+	return [];
+}
+
+/** Hands come first: the usual cautions, and who knows more. */
+export const CARE: Section = {
+	id: 'hands',
+	title: 'Your hands',
+	blocks: [
+		{
+			kind: 'list',
+			items: [
+				'Hold loosely. Rest and stretch every 20 to 30 minutes.',
+				'Stop when something hurts; pain that stays is for a doctor or a hand therapist.',
+				'Keep needles, hooks and pins away from eyes and from children, and count them in and out.'
+			]
+		}
+	]
+};
+
+/** What is needed, with amounts and reasons. */
+export function materialSection({ materials }: Lesson): Section | null {
+	if (materials.length === 0) return null;
+	const items = materials.map(
+		({ what, why, amount }) => `${what}${amount ? `, ${amount}` : ''}${why ? `: ${why}` : ''}`
+	);
+	return { id: 'materials', title: 'What you need', blocks: [{ kind: 'list', items }] };
+}

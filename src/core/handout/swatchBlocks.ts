@@ -1,0 +1,133 @@
+import type { Working } from '../fabric/fabric';
+import type { Voice } from '../hands/voice';
+import { swatchOf } from '../lesson/estimate';
+import type { Lesson } from '../lesson/lesson';
+import { lookSaid, sentencesOf } from '../swatch/look';
+import { repeatIn, repeatsTo } from '../swatch/measure';
+import { numbersText } from '../swatch/rows';
+import { inTerms } from '../swatch/write';
+import { lengthSaid } from '../hands/voice';
+import type { Block } from './schema';
+
+/** How long a piece is to be, and the row gauge that says how many rows that is. */
+export interface Length {
+	/** in millimetres */
+	readonly wishedMm: number;
+	/** rows to 10 cm */
+	readonly rows: number;
+}
+
+/** Most boxes that are drawn: past that, nobody ticks them. */
+const MOST_BOXES = 200;
+/** Most rows that a picture shows. */
+const MOST_DRAWN = 32;
+
+/** Rows to carry home: as cloth, written, as pictures, and boxes to the wished length. */
+export function swatchBlocks(lesson: Lesson, id: string, voice: Voice, length: Length): Block[] {
+	const swatch = lesson.swatches.find((one) => one.id === id);
+	const working = swatch && swatchOf(lesson, id);
+	if (!working) return [];
+	const { text, title } = swatch;
+	const { pattern, steps, fabric } = working;
+	const word = pattern.rounds ? 'Round' : 'Row';
+	const side = (of: 'RS' | 'WS') => (pattern.rounds ? '' : of === 'RS' ? ', right side' : ', wrong side');
+	const wanted = sentencesOf(working);
+	const label = (numbers: readonly number[]) =>
+		`${word}${numbers.length > 1 ? 's' : ''} ${numbersText(numbers)}`;
+	const edge = (of: 'RS' | 'WS') =>
+		(of === 'RS') === (voice.hand === 'right') ? ('right' as const) : ('left' as const);
+	return [
+		{
+			kind: 'figure',
+			pictures: [
+				{
+					kind: 'cloth',
+					alt: `${title}: ${steps.length} rows of cloth`,
+					text,
+					first: 0,
+					last: Math.min(steps.length, MOST_DRAWN),
+					mirrored: voice.hand === 'left' && voice.keep === 'words'
+				}
+			],
+			caption: title
+		},
+		{
+			kind: 'rows',
+			rows: [
+				{ label: '', text: `Cast on ${fabric.castOn}.` },
+				...wanted.map(({ step, numbers }) => {
+					const { row, planned } = steps[step];
+					const { written } = planned;
+					return {
+						label: `${label(numbers)}${side(row.side)}`,
+						text: inTerms(text.slice(written.from + written.bodyFrom, written.to), voice.terms).trim()
+					};
+				}),
+				...goingOn(working, word)
+			]
+		},
+		...(wanted.some(({ step }) => steps[step].worked.crossings.length > 0)
+			? [
+					{
+						kind: 'picture-rows' as const,
+						rows: wanted
+							.filter(({ step }) => steps[step].worked.crossings.length > 0)
+							.map(({ step, numbers }) => ({
+								label: label(numbers),
+								picture: {
+									kind: 'row' as const,
+									alt: lookSaid(steps[step], voice.terms),
+									text,
+									step,
+									from: edge(steps[step].row.side)
+								},
+								says: lookSaid(steps[step], voice.terms)
+							}))
+					}
+				]
+			: []),
+		...tallies(working, voice, length)
+	];
+}
+
+/** What the rows do after the last one written. */
+function goingOn({ fabric, pattern }: Working, word: string): { label: string; text: string }[] {
+	const { open } = fabric;
+	const again = pattern.repeats.filter(({ more }) => more !== null);
+	return [
+		...again.map(({ numbers, more }) => ({
+			label: '',
+			text: `Repeat ${word.toLowerCase()}s ${numbersText(numbers)} ${more} more ${more === 1 ? 'time' : 'times'}.`
+		})),
+		...(open
+			? [
+					{
+						label: '',
+						text: `Go on with ${word.toLowerCase()}s ${numbersText(open.rows)}${open.until ? ` until ${open.until}` : ' to the wished length'}.`
+					}
+				]
+			: [])
+	];
+}
+
+/** A box for every repeat to the wished length where rows go on; else one for every row. */
+function tallies(working: Working, voice: Voice, { wishedMm, rows }: Length): Block[] {
+	const { fabric, pattern, steps } = working;
+	const word = pattern.rounds ? 'round' : 'row';
+	if (fabric.open) {
+		const { repeatRows, otherRows } = repeatIn(working);
+		const gauge = { stitches: 20, rows };
+		const { repeats, rows: all, mm } = repeatsTo(wishedMm, repeatRows, otherRows, gauge);
+		return [
+			{
+				kind: 'tally',
+				says: `A box for every repeat of ${repeatRows} ${word}s: ${all} ${word}s in all, about ${lengthSaid(mm, voice)} at ${rows} ${word}s to ${lengthSaid(100, voice)}.`,
+				boxes: Math.min(MOST_BOXES, repeats),
+				of: 'repeat'
+			}
+		];
+	}
+	return steps.length <= MOST_BOXES
+		? [{ kind: 'tally', says: `A box for every ${word}.`, boxes: steps.length, of: word }]
+		: [];
+}

@@ -1,0 +1,287 @@
+import svgToPdf from 'svg-to-pdfkit';
+import { fontFiles, type Face, type FontFile } from './fonts';
+import type { Drawn } from './pictures';
+
+type Doc = PDFKit.PDFDocument;
+export type Element = PDFKit.PDFStructureElement;
+
+/** A stretch of text in one face. */
+export interface FacedRun {
+	readonly text: string;
+	readonly face: Face;
+}
+
+const INK = '#17302f';
+const HAIRLINE = '#c9d2ca';
+const MARGIN = 48;
+const FOOT = 34;
+/** Sizes in points: usual, and large print. */
+const SIZES = { usual: 11, large: 18 } as const;
+const LEADING = 1.32;
+
+/** Pages that are filled from top to bottom, with the structure that readers aloud go by. */
+export class Paper {
+	readonly size: number;
+	readonly left = MARGIN;
+	y = 0;
+	pages = 0;
+	#files = new Map<Face, readonly FontFile[]>();
+	#registered = new Set<string>();
+
+	constructor(
+		readonly doc: Doc,
+		readonly large: boolean,
+		/** what stands at the foot of every page, beside its number */
+		readonly foot: string
+	) {
+		this.size = large ? SIZES.large : SIZES.usual;
+		this.newPage();
+	}
+
+	get width(): number {
+		return this.doc.page.width - 2 * MARGIN;
+	}
+
+	get #bottom(): number {
+		return this.doc.page.height - MARGIN - FOOT;
+	}
+
+	/** Room left on this page, in points. */
+	get room(): number {
+		return this.#bottom - this.y;
+	}
+
+	section(parent: Element): Element {
+		const section = this.doc.struct('Sect');
+		parent.add(section);
+		return section;
+	}
+
+	newPage(): void {
+		this.doc.addPage();
+		this.pages += 1;
+		this.y = MARGIN;
+		const number = String(this.pages);
+		this.#artifact(() => {
+			const y = this.doc.page.height - MARGIN - 4;
+			this.#line([{ text: this.foot, face: 'body' }], MARGIN, y, 9);
+			this.#line(
+				[{ text: number, face: 'body' }],
+				MARGIN + this.width - this.#widthOf(number, 'body', 9),
+				y,
+				9
+			);
+		});
+	}
+
+	/** Goes to the next page where less room is left than wanted, and so much can be had. */
+	ensure(points: number): void {
+		if (points > this.room && this.y > MARGIN) this.newPage();
+	}
+
+	keepWithNext(lines: number): void {
+		this.ensure(this.lines(lines));
+	}
+
+	readonly lines = (count: number): number => count * this.size * LEADING;
+
+	gap(lines: number): void {
+		this.y += this.lines(lines);
+	}
+
+	rule(): void {
+		this.gap(0.3);
+		this.#artifact(() => this.#stroke(`M${this.left} ${this.y}h${this.width}`, INK, 1.5));
+		this.gap(0.5);
+	}
+
+	heading(parent: Element, level: 1 | 2 | 3, text: string): void {
+		const scale = { 1: 2, 2: 1.45, 3: 1.15 }[level];
+		if (level > 1) this.gap(0.8);
+		this.runs(parent, `H${level}`, [{ text, face: 'heading' }], { scale });
+		this.gap(0.2);
+	}
+
+	paragraph(parent: Element, type: string, text: string, face: Face): void {
+		this.runs(parent, type, [{ text, face }]);
+		this.gap(0.3);
+	}
+
+	/**
+	 * Text that runs over as many lines and pages as it needs; every line is set by itself, so that no face and no page can
+	 * break another.
+	 */
+	runs(
+		parent: Element,
+		type: string,
+		runs: readonly FacedRun[],
+		{ x = this.left, width = this.width, scale = 1 }: { x?: number; width?: number; scale?: number } = {}
+	): void {
+		const size = this.size * scale;
+		const element = this.doc.struct(type);
+		parent.add(element);
+		for (const line of this.broken(runs, width, size)) {
+			this.ensure(size * LEADING);
+			const y = this.y;
+			element.add(this.doc.markStructureContent(type));
+			this.#line(line, x, y, size);
+			this.doc.endMarkedContent();
+			this.y += size * LEADING;
+		}
+		element.end();
+	}
+
+	/** How high text comes out, in points. */
+	heightOf(runs: readonly FacedRun[], width: number, scale = 1): number {
+		return this.broken(runs, width, this.size * scale).length * this.size * scale * LEADING;
+	}
+
+	/** Runs broken into lines that fit a width. */
+	broken(runs: readonly FacedRun[], width: number, size: number): FacedRun[][] {
+		const lines: FacedRun[][] = [[]];
+		let used = 0;
+		for (const { text, face } of runs) {
+			for (const word of text.split(/(?<=[ \n])/)) {
+				const ends = word.endsWith('\n');
+				for (const piece of this.#fitting(ends ? word.slice(0, -1) : word, face, width, size)) {
+					const wide = this.#widthOf(piece.trimEnd(), face, size);
+					if (used > 0 && used + wide > width) {
+						lines.push([]);
+						used = 0;
+					}
+					lines.at(-1)!.push({ text: piece, face });
+					used += this.#widthOf(piece, face, size);
+				}
+				if (ends) {
+					lines.push([]);
+					used = 0;
+				}
+			}
+		}
+		return lines;
+	}
+
+	/** A drawing with its words for those who cannot see it, so wide and at a place of this page. */
+	drawing(
+		parent: Element,
+		{ svg }: Drawn,
+		alt: string,
+		x: number,
+		y: number,
+		width: number,
+		height: number
+	): void {
+		parent.add(
+			this.doc.struct('Figure', { alt }, () => {
+				// Without a size of its own it takes the one it is given.
+				svgToPdf(this.doc, svg.replace(/ width="[\d.]+" height="[\d.]+"/, ''), x, y, {
+					width,
+					height,
+					assumePt: true,
+					fontCallback: (_family: string, bold: boolean) =>
+						this.#named(this.#filesOf(bold ? 'bold' : 'body')[0])
+				});
+			})
+		);
+	}
+
+	/** A picture of the teacher's. */
+	image(parent: Element, bytes: Uint8Array, alt: string, mostHeight: number): void {
+		// Known to PDFKit, if not to its types.
+		const doc = this.doc as unknown as { openImage(bytes: Buffer): { width: number; height: number } };
+		const image = doc.openImage(Buffer.from(bytes));
+		const scale = Math.min(this.width / image.width, mostHeight / image.height, 0.75);
+		const [width, height] = [image.width * scale, image.height * scale];
+		this.ensure(height);
+		const y = this.y;
+		parent.add(
+			this.doc.struct('Figure', { alt }, () => {
+				this.doc.image(Buffer.from(bytes), this.left, y, { width, height });
+			})
+		);
+		this.y += height;
+		this.gap(0.4);
+	}
+
+	/** Lines that are only for the eye. */
+	hairline(path: string): void {
+		this.#artifact(() => this.#stroke(path, HAIRLINE, 0.8));
+	}
+
+	/** Boxes to tick or a frame, told as one figure. */
+	figure(parent: Element, alt: string, path: string): void {
+		parent.add(this.doc.struct('Figure', { alt }, () => this.#stroke(path, INK, 1)));
+	}
+
+	#artifact(paint: () => void): void {
+		this.doc.markContent('Artifact', { type: 'Layout' });
+		paint();
+		this.doc.endMarkedContent();
+	}
+
+	#stroke(path: string, colour: string, width: number): void {
+		this.doc.save().path(path).lineWidth(width).stroke(colour).restore();
+	}
+
+	#line(runs: readonly FacedRun[], x: number, y: number, size: number): void {
+		let at = x;
+		for (const { text, face } of runs) {
+			for (const [file, stretch] of this.#stretches(text, face)) {
+				this.doc.font(this.#named(file)).fontSize(size).fillColor(INK);
+				this.doc.text(stretch, at, y, { lineBreak: false });
+				at += this.doc.widthOfString(stretch);
+			}
+		}
+	}
+
+	#widthOf(text: string, face: Face, size: number): number {
+		let width = 0;
+		for (const [file, stretch] of this.#stretches(text, face))
+			width += this.doc.font(this.#named(file)).fontSize(size).widthOfString(stretch);
+		return width;
+	}
+
+	/** A word that is wider than a line comes in pieces. */
+	#fitting(word: string, face: Face, width: number, size: number): string[] {
+		if (this.#widthOf(word.trimEnd(), face, size) <= width) return [word];
+		const pieces: string[] = [];
+		let piece = '';
+		for (const character of word) {
+			if (piece && this.#widthOf(piece + character, face, size) > width) {
+				pieces.push(piece);
+				piece = '';
+			}
+			piece += character;
+		}
+		return [...pieces, piece];
+	}
+
+	/** A text in stretches of one font file each; what no font has is shown as a box. */
+	#stretches(text: string, face: Face): [FontFile, string][] {
+		const files = this.#filesOf(face);
+		const stretches: [FontFile, string][] = [];
+		for (const character of text) {
+			const code = character.codePointAt(0)!;
+			const file = files.find((one) => one.has(code));
+			const shown = file ? character : '?';
+			const last = stretches.at(-1);
+			if (last?.[0] === (file ?? files[0])) last[1] += shown;
+			else stretches.push([file ?? files[0], shown]);
+		}
+		return stretches;
+	}
+
+	#filesOf(face: Face): readonly FontFile[] {
+		const files = this.#files.get(face) ?? fontFiles(face);
+		this.#files.set(face, files);
+		return files;
+	}
+
+	#named({ name, path }: FontFile): string {
+		if (!this.#registered.has(name)) {
+			this.doc.registerFont(name, path);
+			this.#registered.add(name);
+		}
+		return name;
+	}
+}
