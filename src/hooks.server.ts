@@ -2,12 +2,16 @@ import type { Handle, HandleServerError } from '@sveltejs/kit';
 import { building } from '$app/environment';
 import { signedIn } from '$lib/server/accounts';
 import { refuse } from '$lib/server/answer';
+import { stopJobs, wakeJobs } from '$lib/server/jobs';
 import { log } from '$lib/server/log';
 import { closeDatabase } from '$lib/server/pool';
 import type { Teacher } from '$lib/server/store/teachers';
 
 // adapter-node says so once no request is left to answer.
-process.on('sveltekit:shutdown', () => void closeDatabase());
+process.on('sveltekit:shutdown', () => void stopJobs().then(closeDatabase));
+
+// What an earlier process left in the middle is taken up at the start.
+if (!building) wakeJobs();
 
 /** Routes that anybody may use. */
 const OPEN_ROUTES = ['/sign-in', '/join', '/health'];

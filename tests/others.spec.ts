@@ -27,6 +27,7 @@ interface Held {
 	readonly key: string;
 	readonly course: string;
 	readonly picture: string;
+	readonly job: string;
 }
 
 const SWATCH = {
@@ -40,6 +41,7 @@ const SWATCH = {
 const CROSSING = { stitches: 2, order: [2, 1], over: [[2, 1]], work: ['k', 'k'] };
 
 const COURSE = { format: 'pond-loop/course@1', title: 'Mine', lessons: [], known: [], every: 7 };
+const ASKED = { kind: 'sheets', as: 'md', variants: [{}] };
 const RECORD = {
 	format: 'pond-loop/class@1',
 	level: 'beginner',
@@ -81,6 +83,14 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/lessons/[id]': ({ lesson }) => [['GET', `/lessons/${lesson}`]],
 	'/lessons/[id]/sheet': ({ lesson }) => [['GET', `/lessons/${lesson}/sheet`]],
 	'/lessons/[id]/stage': ({ lesson }) => [['GET', `/lessons/${lesson}/stage`]],
+	'/jobs/[id]': ({ job }) => [['GET', `/jobs/${job}`]],
+	'/api/jobs/[id]': ({ job }) => [
+		['GET', `/api/jobs/${job}`],
+		['DELETE', `/api/jobs/${job}`]
+	],
+	'/api/lessons/[id]/jobs': ({ lesson }) => [
+		['POST', `/api/lessons/${lesson}/jobs`, { job: randomUUID(), asked: ASKED }]
+	],
 	'/lessons/[id]/after': ({ lesson }) => [['GET', `/lessons/${lesson}/after`]],
 	'/api/lessons/[id]/classes': ({ lesson }) => [
 		['POST', `/api/lessons/${lesson}/classes`, { class: randomUUID(), record: RECORD }]
@@ -226,7 +236,7 @@ test('another teacher, and nobody, reach nothing at any route', async ({ browser
 
 /** Gives a teacher one of each thing. */
 async function filled(request: APIRequestContext): Promise<Held> {
-	const [lesson, swatch, version, crossing, key, course, picture] = Array.from({ length: 7 }, () =>
+	const [lesson, swatch, version, crossing, key, course, picture, job] = Array.from({ length: 8 }, () =>
 		randomUUID()
 	);
 	const post = async (address: string, data: unknown) => {
@@ -245,5 +255,7 @@ async function filled(request: APIRequestContext): Promise<Held> {
 	await post('/api/bench/keys', { key, title: 'Mine', text: 'x: k2', inUse: true });
 	await post('/api/courses', { course, document: { ...COURSE, lessons: [lesson] } });
 	await post(`/api/pictures/${picture}`, DOT);
-	return { lesson, swatch, version, crossing, key, course, picture };
+	await post(`/api/lessons/${lesson}/jobs`, { job, asked: ASKED });
+	await expect.poll(async () => (await (await request.get(`/api/jobs/${job}`)).json()).state).toBe('done');
+	return { lesson, swatch, version, crossing, key, course, picture, job };
 }

@@ -5,7 +5,8 @@ import { join } from 'node:path';
 import { Refusal } from './refusal.mjs';
 import { root } from './root.mjs';
 
-const SOURCES = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json'];
+const CONFIGS = ['svelte.config.js', 'vite.config.ts', 'vite.workers.config.ts', 'tsconfig.json'];
+const SOURCES = ['src', 'static', 'package-lock.json', ...CONFIGS];
 
 /** Builds the app when its sources are not those of the last build. */
 export function build() {
@@ -13,8 +14,15 @@ export function build() {
 	const sources = hashOf(SOURCES.map((name) => join(root, name)));
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === sources) return;
 	console.log('Building …');
-	const vite = join(root, 'node_modules', 'vite', 'bin', 'vite.js');
-	const built = spawnSync(process.execPath, [vite, 'build'], {
+	vite();
+	vite('--config', 'vite.workers.config.ts');
+	writeFileSync(mark, sources);
+}
+
+/** @param {string[]} options */
+function vite(...options) {
+	const program = join(root, 'node_modules', 'vite', 'bin', 'vite.js');
+	const built = spawnSync(process.execPath, [program, 'build', ...options], {
 		cwd: root,
 		encoding: 'utf8',
 		env: { ...process.env, NODE_ENV: 'production' }
@@ -23,7 +31,6 @@ export function build() {
 		console.error(`${built.stdout}${built.stderr}`.split('\n').slice(-30).join('\n'));
 		throw new Refusal('The app could not be built; what went wrong stands above.');
 	}
-	writeFileSync(mark, sources);
 }
 
 /** @param {string[]} paths */

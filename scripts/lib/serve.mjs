@@ -34,6 +34,7 @@ export async function serve({ port, host, cert, key, databaseUrl, log, demo }) {
 	process.env.DATABASE_URL = databaseUrl;
 	process.env.POND_LOG = log;
 	process.env.POND_DEMO = demo ? 'on' : 'off';
+	process.env.POND_SHEET_WORKER = join(root, 'build', 'workers', 'sheetWorker.js');
 	process.env.BODY_SIZE_LIMIT = LARGEST_BODY;
 	process.env.PROTOCOL_HEADER = 'x-pond-protocol';
 	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);

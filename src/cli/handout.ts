@@ -1,9 +1,10 @@
 import { parsedJson } from '../core/formats/json';
 import { parseLesson } from '../core/formats/lesson';
+import type { HandoutFile } from '../core/handout/asked';
 import { handoutOf } from '../core/handout/handout';
 import { handoutOptionsShape } from '../core/handout/options';
 import { fault, good, type Result } from '../core/result';
-import { writeHandout, type HandoutFile } from '../lib/handout/file';
+import { writeHandout } from '../lib/handout/file';
 import { given } from './options';
 
 /** Writes a lesson's sheet to a file: where it is, its size, and how many pages it has. */

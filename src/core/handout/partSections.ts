@@ -93,12 +93,43 @@ const numbered = ({ taught, hands }: Showing, voice: Voice): Block => ({
 	caption: `${taught.name}: the numbers below stand before the cross, those above after it.`
 });
 
-function stepBlocks(part: Extract<Part, { kind: 'show' }>, seen: Showing, voice: Voice): Block[] {
-	const { taught, hands } = seen;
-	const { way, script } = seen.shown!;
-	const carries = repeatsOf(part, voice)[0].yarnHand;
+/** Both sides of a cross. */
+export const crossPair = ({ taught, hands }: Showing, voice: Voice): Picture[] => [
+	cross(hands.cloth, `${taught.name}, right side`, voice),
+	cross(hands.cloth, `${taught.name}, wrong side`, voice, { side: 'wrong' })
+];
+
+/** Every step of a part that shows, with its picture. */
+export function stepsOfPart(
+	part: Extract<Part, { kind: 'show' }>,
+	{ hands, shown }: Showing,
+	voice: Voice
+): Extract<Block, { kind: 'steps' }> {
+	const { way, script } = shown!;
 	const { told } = script;
 	const last = told.at(-1)!;
+	return {
+		kind: 'steps',
+		steps: script.steps.map((_, i) => ({
+			picture: {
+				kind: 'rail',
+				alt: `After step ${i + 1}: ${told[i].sentence}`,
+				crossing: hands.played,
+				moves: way.moves,
+				step: i + 1,
+				hand: voice.hand,
+				yarnHand: repeatsOf(part, voice)[0].yarnHand
+			},
+			says: told[i].sentence,
+			detail: told[i].detail
+		})),
+		after: `${last.sentence} ${last.detail}`.trim()
+	};
+}
+
+function stepBlocks(part: Extract<Part, { kind: 'show' }>, seen: Showing, voice: Voice): Block[] {
+	const { taught, hands } = seen;
+	const { way } = seen.shown!;
 	return [
 		{
 			kind: 'text',
@@ -107,29 +138,10 @@ function stepBlocks(part: Extract<Part, { kind: 'show' }>, seen: Showing, voice:
 		...(taught.saying ? [{ kind: 'saying' as const, text: taught.saying }] : []),
 		{
 			kind: 'figure',
-			pictures: [
-				cross(hands.cloth, `${taught.name}, right side`, voice),
-				cross(hands.cloth, `${taught.name}, wrong side`, voice, { side: 'wrong' })
-			],
+			pictures: crossPair(seen, voice),
 			caption: 'The right side, and the wrong side: it is meant to look so.'
 		},
-		{
-			kind: 'steps',
-			steps: script.steps.map((_, i) => ({
-				picture: {
-					kind: 'rail',
-					alt: `After step ${i + 1}: ${told[i].sentence}`,
-					crossing: hands.played,
-					moves: way.moves,
-					step: i + 1,
-					hand: voice.hand,
-					yarnHand: carries
-				},
-				says: told[i].sentence,
-				detail: told[i].detail
-			})),
-			after: `${last.sentence} ${last.detail}`.trim()
-		},
+		stepsOfPart(part, seen, voice),
 		...(way.cautions.length > 0
 			? [{ kind: 'list' as const, items: way.cautions.map((caution) => `Mind: ${caution}`) }]
 			: [])

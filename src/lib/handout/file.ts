@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { rename, rm, stat, writeFile } from 'node:fs/promises';
+import type { HandoutFile } from '$core/handout/asked';
 import type { Handout } from '$core/handout/schema';
 import type { OwnPictures } from './blocks';
 import { epubOf } from './epub';
@@ -7,10 +8,6 @@ import { heldFonts } from './fonts';
 import { htmlOf } from './html';
 import { markdownOf } from './markdown';
 import { writePdf, type Progress } from './pdf';
-
-/** The kinds of file a handout is made into. */
-export const HANDOUT_FILES = ['html', 'pdf', 'epub', 'md', 'json'] as const;
-export type HandoutFile = (typeof HANDOUT_FILES)[number];
 
 /** What was written: its size, and its sheets of paper, its documents in a book, or one. */
 export interface Written {

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { unzipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { HandoutFile } from '$core/handout/asked';
 import { handoutOf } from '$core/handout/handout';
 import type { HandoutOptions } from '$core/handout/options';
 import { parseLesson } from '$core/formats/lesson';
@@ -11,7 +12,7 @@ import { installReaders } from '../../../scripts/lib/readers.mjs';
 import { TONES, type Tone } from '$lib/drawing/pen';
 import { PRINT_TONES } from '$lib/drawing/printTones';
 import { parasOf, plainText } from './commonmark';
-import { writeHandout, type HandoutFile } from './file';
+import { writeHandout } from './file';
 
 const folder = mkdtempSync(join(tmpdir(), 'pond-sheets-'));
 afterAll(() => rmSync(folder, { recursive: true }));

@@ -1,10 +1,9 @@
 import { createWriteStream } from 'node:fs';
 import { finished } from 'node:stream/promises';
-import PDFDocument from 'pdfkit';
 import type { Block, Handout } from '$core/handout/schema';
 import { byline, type OwnPictures } from './blocks';
 import { BlockSetter } from './pdfBlocks';
-import { Paper } from './pdfPaper';
+import { Paper, taggedPdf } from './pdfPaper';
 
 /** How the making of a file goes on: sections done of all; `stop` ends it at the next section. */
 export interface Progress {
@@ -26,16 +25,8 @@ export async function writePdf(
 	madeAt: string,
 	progress: Progress = {}
 ): Promise<number> {
-	const doc = new PDFDocument({
-		size: handout.paper === 'a4' ? 'A4' : 'LETTER',
-		margin: 0,
-		pdfVersion: '1.7',
-		tagged: true,
-		lang: 'en',
-		displayTitle: true,
-		autoFirstPage: false,
-		info: { Title: handout.title, Author: handout.by, Creator: 'Pond Loop', CreationDate: new Date(madeAt) }
-	});
+	const size = handout.paper === 'a4' ? 'A4' : 'LETTER';
+	const doc = taggedPdf({ size, title: handout.title, by: handout.by, madeAt });
 	const out = createWriteStream(path);
 	const written = finished(out);
 	doc.pipe(out);

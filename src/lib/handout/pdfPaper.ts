@@ -1,3 +1,4 @@
+import PDFDocument from 'pdfkit';
 import svgToPdf from 'svg-to-pdfkit';
 import { fontFiles, type Face, type FontFile } from './fonts';
 import type { Drawn } from './pictures';
@@ -18,6 +19,30 @@ const FOOT = 34;
 /** Sizes in points: usual, and large print. */
 const SIZES = { usual: 11, large: 18 } as const;
 const LEADING = 1.32;
+
+/** What every document says of itself; a size as PDFKit names it, lying where it is wider than high. */
+export interface PdfHead {
+	readonly size: string;
+	readonly lying?: boolean;
+	readonly title: string;
+	readonly by: string;
+	/** when it is made, `2026-11-26T19:00:00Z` */
+	readonly madeAt: string;
+}
+
+/** An empty document whose text is tagged, in English, with its title in the window's head. */
+export const taggedPdf = ({ size, lying, title, by, madeAt }: PdfHead): Doc =>
+	new PDFDocument({
+		size,
+		layout: lying ? 'landscape' : 'portrait',
+		margin: 0,
+		pdfVersion: '1.7',
+		tagged: true,
+		lang: 'en',
+		displayTitle: true,
+		autoFirstPage: false,
+		info: { Title: title, Author: by, Creator: 'Pond Loop', CreationDate: new Date(madeAt) }
+	});
 
 /** Pages that are filled from top to bottom, with the structure that readers aloud go by. */
 export class Paper {
