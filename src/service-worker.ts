@@ -15,6 +15,9 @@ const CACHE = `${NAME}-${version}`;
 /** A server that has not answered by then is taken to be away. */
 const PATIENCE_MS = 4_000;
 
+/** What only a sheet needs is not kept. */
+const KEPT = build.filter((path) => !/pdf/.test(path));
+
 const isStage = (path: string) => /^\/lessons\/[0-9a-f-]{36}\/stage(?:\/__data\.json)?$/.test(path);
 const isPicture = (path: string) => /^\/pictures\/[0-9a-f-]{36}$/.test(path);
 
@@ -22,7 +25,7 @@ worker.addEventListener('install', (event) => {
 	event.waitUntil(
 		caches
 			.open(CACHE)
-			.then((cache) => cache.addAll(build))
+			.then((cache) => cache.addAll(KEPT))
 			.then(() => worker.skipWaiting())
 	);
 });
@@ -41,7 +44,7 @@ worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
 	if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
-	if (build.includes(url.pathname)) event.respondWith(keptOr(request));
+	if (KEPT.includes(url.pathname)) event.respondWith(keptOr(request));
 	else if (isStage(url.pathname) || isPicture(url.pathname)) event.respondWith(newestOf(request));
 });
 

@@ -134,7 +134,26 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await demo(pond, '/stage');
 		await pond.page.getByRole('button', { name: 'Which two lie in front?' }).click();
 	},
-	Sheet: (pond) => demo(pond, '/sheet'),
+	'Stage, notes beside it': async (pond) => {
+		await demo(pond, '/stage');
+		await pond.page.keyboard.press('ArrowDown');
+		await pond.page.keyboard.press('m');
+		await pond.page.keyboard.press('c');
+		await pond.page.keyboard.press('i');
+	},
+	'Stage, for the class': (pond) => demo(pond, '/stage?as=class'),
+	'Stage, for the teacher': (pond) => demo(pond, '/stage?as=notes'),
+	'After class': async (pond) => {
+		await demo(pond, '/stage');
+		await pond.page.keyboard.press('t');
+		await pond.page.getByRole('button', { name: 'End the class' }).press('Enter');
+		await pond.page.getByRole('list', { name: 'What each part took' }).waitFor();
+	},
+	Sheet: async (pond) => {
+		await demo(pond, '/sheet');
+		for (const more of ['Several in one go', 'A poster for the wall'])
+			await pond.page.locator('summary', { hasText: more }).click();
+	},
 	Settings: async (pond) => {
 		await pond.open('/');
 		await pond.page.keyboard.press(',');

@@ -70,7 +70,9 @@ test.describe('a lesson', () => {
 		await page.getByRole('link', { name: 'Take-home sheet' }).focus();
 		await page.keyboard.press('Enter');
 		await expect(page.getByRole('heading', { name: 'Telescope sleeve' })).toBeVisible();
-		await expect(page.getByText('Knit stitch 6, straight from the left needle.')).toBeVisible();
+		await expect(
+			page.getByText('Knit stitch 6, straight from the left needle.', { exact: true })
+		).toBeVisible();
 	});
 
 	test('is reordered by dragging, with the mouse and with the keys of the handle', async ({ pond, page }) => {

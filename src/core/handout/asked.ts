@@ -38,8 +38,8 @@ export function variantName({
 }: HandoutOptions): string {
 	return [
 		learner ?? '',
-		hand === 'left' ? `left-handed ${keep ?? 'fabric'}` : '',
-		yarnHand === 'left' ? 'yarn left' : '',
+		hand ? `${hand}-handed${keep ? `, same ${keep}` : ''}` : '',
+		yarnHand ? `yarn ${yarnHand}` : '',
 		terms?.toUpperCase() ?? '',
 		school ? `names ${school}` : '',
 		large ? 'large print' : '',
@@ -49,10 +49,19 @@ export function variantName({
 		.join(', ');
 }
 
+/** What is other in a variant than in the first of its go. */
+export function differing(options: HandoutOptions, first: HandoutOptions): HandoutOptions {
+	const other = Object.entries(options).filter(
+		([key, value]) => JSON.stringify(value) !== JSON.stringify(first[key as keyof HandoutOptions])
+	);
+	return Object.fromEntries(other);
+}
+
 /** A name that any system takes for a file, with what it is told by behind its title. */
 export function fileNameOf(title: string, variant: string, ending: string): string {
 	const name = [title, variant].filter(Boolean).join(', ');
 	const plain = name
+		.replaceAll('/', '-')
 		.replace(/[\p{Cc}<>:"/\\|?*]/gu, ' ')
 		.replace(/\s+/g, ' ')
 		.trim();

@@ -2,7 +2,7 @@ import { readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { zip, type AsyncZippable } from 'fflate';
 import { promisify } from 'node:util';
-import { fileNameOf, variantName, type Asked } from '$core/handout/asked';
+import { differing, fileNameOf, variantName, type Asked } from '$core/handout/asked';
 import { handoutOf } from '$core/handout/handout';
 import { posterOf } from '$core/handout/poster';
 import type { Lesson } from '$core/lesson/lesson';
@@ -60,7 +60,11 @@ export async function made(matter: Matter): Promise<Result<Made>> {
 		const onSection = (done: number) => onProgress(i * all + done, variants.length * all);
 		await writeHandout(path, as, handout, matter.own, madeAt, { onSection });
 		onSection(all);
-		files.push({ path, name: fileNameOf(lesson.title, variantName(options), as), type: TYPES[as] });
+		files.push({
+			path,
+			name: fileNameOf(lesson.title, variantName(differing(options, variants[0])), as),
+			type: TYPES[as]
+		});
 	}
 	return good(files.length === 1 ? files[0] : await zipped(files, join(folder, 'sheets.zip'), lesson.title));
 }

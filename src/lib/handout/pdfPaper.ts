@@ -174,7 +174,10 @@ export class Paper {
 						lines.push([]);
 						used = 0;
 					}
-					lines.at(-1)!.push({ text: piece, face });
+					const line = lines.at(-1)!;
+					const before = line.at(-1);
+					if (before?.face === face) line[line.length - 1] = { text: before.text + piece, face };
+					else line.push({ text: piece, face });
 					used += this.#widthOf(piece, face, size);
 				}
 				if (ends) {

@@ -8,7 +8,9 @@ import { drawn, type Drawn } from './pictures';
 const WALL_PAPER = { a4: 'A3', letter: 'TABLOID' } as const;
 const GUTTER = 20;
 /** Room for the words below a step, in lines. */
-const WORD_LINES = 3;
+const WORD_LINES = 3.4;
+/** Words for a wall are read from further away. */
+const WALL_SCALE = 1.45;
 const CLOTH_HEIGHT = 120;
 
 /** Writes one crossing as one large page, all of its steps on it. */
@@ -60,7 +62,11 @@ export async function writePoster(path: string, poster: Poster, madeAt: string):
 		paper.drawing(item, drawing, picture.alt, left, high, width, height);
 		paper.hairline(`M${left} ${high}h${width}v${height}h${-width}Z`);
 		paper.y = high + height + paper.lines(0.25);
-		paper.runs(item, 'P', [{ text: `${i + 1}. ${says}`, face: 'bold' }], { x: left, width });
+		paper.runs(item, 'P', [{ text: `${i + 1}. ${says}`, face: 'bold' }], {
+			x: left,
+			width,
+			scale: WALL_SCALE
+		});
 		item.end();
 	});
 	list.end();

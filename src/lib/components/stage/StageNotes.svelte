@@ -59,7 +59,7 @@
 				<div class="mt-6 text-xl prose">{@html stage.told(texts[part.id])}</div>
 			{/if}
 			<div class="mt-6 inline-block"><Countdown {stage} {now} /></div>
-			{#if stage.now && !stage.moment.blank}
+			{#if (stage.seen || stage.rows) && !stage.moment.blank}
 				<div class="mt-4 h-[38vh] overflow-hidden rounded-2xl border border-hairline">
 					<StagePicture {stage} {texts} />
 				</div>

@@ -113,7 +113,9 @@
 		<ClothPicture crossing={seen.hands.cloth} from={voice.hand} numbers={false} alt={seen.taught.name} />
 	</div>
 {:else}
-	<div class="words">
+	<!-- Long texts are scrolled by key. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<div class="words" tabindex="0">
 		{#if part.kind === 'check'}
 			<p>{part.question}</p>
 			{#if moment.told}<p class="mt-6 border-t border-current pt-6" role="status">{part.answer}</p>{/if}

@@ -1,10 +1,10 @@
 import { followed } from '$core/lesson/follow';
 import { lessonOr404 } from '$lib/server/findLesson';
-import { renderedTexts } from '$lib/server/texts';
+import { jobsOf } from '$lib/server/store/jobs';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
 	const { id, lesson, sources } = await lessonOr404(locals.teacher.id, params.id);
-	const now = followed(lesson, sources);
-	return { id, lesson: now, texts: renderedTexts(now) };
+	const jobs = await jobsOf(locals.teacher.id, id);
+	return { id, lesson: followed(lesson, sources), jobs, by: locals.teacher.name };
 };

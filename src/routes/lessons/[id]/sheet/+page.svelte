@@ -1,236 +1,221 @@
 <script lang="ts">
 	import { asset, resolve } from '$app/paths';
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import Printer from '@lucide/svelte/icons/printer';
-	import { showing } from '$core/lesson/showing';
-	import ClothPicture from '$lib/components/ClothPicture.svelte';
-	import NeedleRail from '$lib/components/NeedleRail.svelte';
-	import { getSettings } from '$lib/settings.svelte';
+	import { HANDOUT_FILES, type HandoutFile } from '$core/handout/asked';
+	import Dialog from '$lib/components/Dialog.svelte';
+	import SheetFor from '$lib/components/sheet/SheetFor.svelte';
+	import SheetJobList from '$lib/components/sheet/SheetJobList.svelte';
+	import SheetParts from '$lib/components/sheet/SheetParts.svelte';
+	import SheetReads from '$lib/components/sheet/SheetReads.svelte';
+	import type { Job } from '$lib/jobs';
 	import { useKeys } from '$lib/keys.svelte';
+	import { getSettings } from '$lib/settings.svelte';
+	import { SheetChoices, VARIANTS } from '$lib/sheet/choices.svelte';
+	import { SheetJobs } from '$lib/sheet/jobs.svelte';
 
 	let { data } = $props();
+
 	const settings = getSettings();
-	const voice = $derived(settings.value);
-	let paper = $state<'a4' | 'letter'>(untrack(() => (settings.value.units === 'cm' ? 'a4' : 'letter')));
+	const choices = untrack(() => {
+		const { hand, keep, yarnHand, terms, units } = settings.value;
+		const paper = units === 'cm' ? ('a4' as const) : ('letter' as const);
+		return new SheetChoices(data.id, data.lesson, { hand, keep, yarnHand, terms, paper, by: data.by });
+	});
+	const jobs = untrack(() => new SheetJobs(data.id, data.jobs));
+	let ready = $state(false);
+	let looking = $state.raw<Job | null>(null);
+	let as = $state<HandoutFile>('pdf');
+	const paper = $derived(choices.options.paper ?? 'a4');
+	const shows = $derived(data.lesson.parts.filter(({ kind }) => kind === 'show'));
+	let poster = $state(untrack(() => data.lesson.parts.find(({ kind }) => kind === 'show')?.id ?? ''));
+	const FILE_WORDS: Readonly<Record<HandoutFile, string>> = {
+		pdf: 'PDF',
+		epub: 'EPUB, for readers',
+		html: 'HTML, one file',
+		md: 'Markdown',
+		json: 'JSON'
+	};
 
-	const lesson = $derived(data.lesson);
-	/** What goes home: every part shown in class, and the words that are not only for the class itself. */
-	const IN_CLASS_ONLY = ['explain', 'practice', 'picture', 'check'];
-	const sections = $derived(
-		lesson.parts
-			.map((part) => ({ part, seen: part.kind === 'show' ? showing(lesson, part, voice) : null }))
-			.filter(({ part, seen }) => seen || (data.texts[part.id] && !IN_CLASS_ONLY.includes(part.kind)))
-	);
+	onMount(() => {
+		choices.recall();
+		ready = true;
+		return jobs.watch();
+	});
+	$effect(() => {
+		void [choices.chosen, choices.variants, choices.learners];
+		if (ready) choices.remember();
+	});
 
-	useKeys([{ key: 'p', cap: 'P', says: 'print the sheet', run: () => window.print() }]);
+	const make = (all: boolean) =>
+		jobs.ask({ kind: 'sheets', as, variants: all ? [...choices.all] : [choices.chosen] });
+	const makePoster = () => jobs.ask({ kind: 'poster', part: poster, options: choices.chosen });
+
+	useKeys([
+		{ key: 'p', cap: 'P', says: 'print the sheet', run: () => window.print() },
+		{ key: 'm', cap: 'M', says: 'make the file', run: () => void make(false) }
+	]);
 </script>
 
 <svelte:head>
-	<title>{lesson.title}: sheet · Pond Loop</title>
+	<title>{data.lesson.title}: sheet · Pond Loop</title>
 	<!-- The paper is a page rule of its own, which only a style sheet can hold. -->
 	<link rel="stylesheet" href={asset(`/print/${paper}.css`)} />
 </svelte:head>
 
 <div class="desk" data-theme="day">
-	<div class="tools print:hidden">
+	<div class="choices print:hidden">
 		<a class="press press-quiet" href={resolve('/lessons/[id]', { id: data.id })}>Back to the lesson</a>
-		<fieldset class="flex flex-wrap items-center gap-2">
-			<legend class="sr-only">Paper</legend>
-			{#each [{ value: 'a4', label: 'A4' }, { value: 'letter', label: 'Letter' }] as { value, label } (value)}
-				<label
-					class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+		<section aria-labelledby="make">
+			<h2 id="make">Make it</h2>
+			<fieldset class="flex flex-wrap items-center gap-2">
+				<legend class="sr-only">Paper</legend>
+				{#each [{ value: 'a4', label: 'A4' }, { value: 'letter', label: 'Letter' }] as const as { value, label } (value)}
+					<label
+						class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+					>
+						<input
+							type="radio"
+							class="sr-only"
+							name="paper"
+							{value}
+							checked={paper === value}
+							onchange={() => choices.set({ paper: value })}
+						/>
+						{label}
+					</label>
+				{/each}
+				<button type="button" class="press" onclick={() => window.print()}>
+					<Printer size={18} aria-hidden="true" /> Print it <kbd class="key-cap">P</kbd>
+				</button>
+			</fieldset>
+			<div class="mt-3 flex flex-wrap items-center gap-2">
+				<label class="sr-only" for="as">Kind of file</label>
+				<select id="as" class="field w-auto!" bind:value={as}>
+					{#each HANDOUT_FILES as kind (kind)}<option value={kind}>{FILE_WORDS[kind]}</option>{/each}
+				</select>
+				<button type="button" class="press press-main" onclick={() => make(false)}
+					>Make the file <kbd class="key-cap">M</kbd></button
 				>
-					<input type="radio" class="sr-only" name="paper" {value} bind:group={paper} />
-					{label}
-				</label>
-			{/each}
-		</fieldset>
-		<button type="button" class="press press-main" onclick={() => window.print()}>
-			<Printer size={18} aria-hidden="true" /> Print it <kbd class="key-cap">P</kbd>
-		</button>
-	</div>
-
-	<article class="paper {paper}">
-		<header class="mb-6 border-b-2 border-[#17302f] pb-3">
-			<p class="text-sm">Pond Loop · to take home</p>
-			<h1 class="text-3xl">{lesson.title}</h1>
-			{#if voice.hand === 'left'}
-				<p class="mt-1">
-					For left-handed knitters, keeping the {voice.keep === 'fabric'
-						? 'fabric: your rope leans as everyone’s does'
-						: 'words: your rope leans the other way'}.
-				</p>
-			{/if}
-		</header>
-
-		{#if lesson.materials.length > 0}
-			<section class="keep mb-6">
-				<h2 class="mb-1 text-xl">What you need</h2>
-				<ul class="list-disc pl-5">
-					{#each lesson.materials as { what, why, amount } (what)}
-						<li>{what}{amount ? `, ${amount}` : ''}{why ? `: ${why}` : ''}</li>
-					{/each}
-				</ul>
-			</section>
-		{/if}
-
-		{#each sections as { part, seen } (part.id)}
-			{#if seen?.shown}
-				{@const { taught, hands, shown } = seen}
-				<section class="mb-7">
-					<div class="keep">
-						<h2 class="text-xl">{part.title}</h2>
-						<p>
-							{taught.name} · {shown.way.title}, {shown.way.movements} moves · worked {hands.played.order.join(
-								' '
-							)}
-						</p>
-						<!-- eslint-disable-next-line svelte/no-at-html-tags -- made from CommonMark on the server, raw HTML escaped -->
-						<div class="prose">{@html data.texts[part.id] ?? ''}</div>
-						{#if taught.saying}<p class="mt-1 font-serif italic">“{taught.saying}”</p>{/if}
-						<div class="my-3 grid max-w-120 grid-cols-2 gap-4">
-							{#each ['right', 'wrong'] as const as side (side)}
-								<figure>
-									<ClothPicture
-										crossing={hands.cloth}
-										from={voice.hand}
-										{side}
-										alt="{taught.name}, {side} side"
-									/>
-									<figcaption class="text-sm">
-										{side === 'right' ? 'Right side' : 'Wrong side: meant to look so'}
-									</figcaption>
-								</figure>
-							{/each}
-						</div>
-					</div>
-					<ol class="steps">
-						{#each shown.script.steps as step, i (step)}
-							{@const told = shown.script.told[i]}
-							<li class="keep">
-								<div class="overflow-hidden rounded-lg border border-[#c9d2ca]">
-									<NeedleRail
-										crossing={hands.played}
-										state={shown.script.states[i + 1]}
-										{voice}
-										width={520}
-										height={300}
-										neighbours={1}
-										labels={false}
-										alt="After step {i + 1}: {told.sentence}"
-									/>
-								</div>
-								<p class="mt-1.5 flex gap-2">
-									<span class="num">{i + 1}</span>
-									<span>
-										<strong class="font-semibold">{told.sentence}</strong>
-										<span class="block text-sm">{told.detail}</span>
-									</span>
-								</p>
-							</li>
-						{/each}
-					</ol>
-					<p class="keep mt-3 font-semibold">
-						{shown.script.told.at(-1)?.sentence}
-						{shown.script.told.at(-1)?.detail}
-					</p>
-				</section>
-			{:else}
-				<section class="keep mb-5">
-					<h2 class="text-xl">{part.title}</h2>
-					<!-- eslint-disable-next-line svelte/no-at-html-tags -- made from CommonMark on the server, raw HTML escaped -->
-					<div class="prose">{@html data.texts[part.id] ?? ''}</div>
-				</section>
-			{/if}
-		{/each}
-
-		{#if lesson.homework}
-			<section class="keep mb-5">
-				<h2 class="text-xl">Until next time</h2>
-				<p>{lesson.homework}</p>
-			</section>
-		{/if}
-		<section class="keep">
-			<h2 class="text-xl">Your hands</h2>
-			<p>
-				Hold loosely, and stretch every 20 to 30 minutes. Stop when something hurts; pain that stays is for a
-				doctor or a hand therapist. Count your pins and needles in and out.
-			</p>
-			<h2 class="mt-5 text-xl">Room for notes</h2>
-			<div class="notes"></div>
+			</div>
 		</section>
-	</article>
+		{#if jobs.all.length > 0 || jobs.trouble}
+			<section aria-labelledby="files">
+				<h2 id="files">Files</h2>
+				<SheetJobList {jobs} onlook={(job) => (looking = job)} />
+			</section>
+		{/if}
+		<section aria-labelledby="whom">
+			<h2 id="whom">For whom</h2>
+			<SheetFor {choices} rows={data.lesson.swatches.length > 0} />
+		</section>
+		<section aria-labelledby="what">
+			<h2 id="what">What goes home</h2>
+			<SheetParts {choices} />
+		</section>
+		<details>
+			<summary>Several in one go</summary>
+			<fieldset class="mt-2 grid">
+				<legend class="sr-only">Variants</legend>
+				{#each VARIANTS as { id, says } (id)}
+					<label class="flex min-h-11 cursor-pointer items-center gap-3">
+						<input
+							type="checkbox"
+							class="size-5 accent-base-content"
+							checked={choices.variants.includes(id)}
+							onchange={() => choices.toggleVariant(id)}
+						/>
+						{says}
+					</label>
+				{/each}
+			</fieldset>
+			<label class="mt-2 grid gap-1">
+				<span class="text-quiet">One for each learner, a name a line</span>
+				<textarea class="field min-h-24" maxlength="4000" bind:value={choices.learners}></textarea>
+			</label>
+			<button type="button" class="mt-3 press" onclick={() => make(true)}
+				>Make {choices.all.length} {choices.all.length === 1 ? 'sheet' : 'sheets, as a zip'}</button
+			>
+		</details>
+		{#if shows.length > 0}
+			<details>
+				<summary>A poster for the wall</summary>
+				<label class="mt-2 grid gap-1">
+					<span class="text-quiet">One cross with all its steps, as large as two sheets</span>
+					<select class="field" bind:value={poster}>
+						{#each shows as { id, title } (id)}<option value={id}>{title}</option>{/each}
+					</select>
+				</label>
+				<button type="button" class="mt-3 press" onclick={makePoster}>Make the poster</button>
+			</details>
+		{/if}
+	</div>
+	<SheetReads lesson={data.lesson} options={choices.chosen} />
 </div>
+
+<Dialog
+	title={looking?.name ?? 'Pages'}
+	wide
+	bind:open={() => looking !== null, (open) => !open && (looking = null)}
+>
+	{#if looking}
+		{#await import('$lib/components/sheet/PdfPages.svelte') then { default: PdfPages }}
+			<PdfPages src={resolve('/jobs/[id]', { id: looking.id })} name={looking.name ?? ''} />
+		{/await}
+	{/if}
+</Dialog>
 
 <style>
 	.desk {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 1.5rem;
 		min-height: 100dvh;
 		padding: 1.2rem 1rem 3rem;
 		background: var(--color-base-200);
 		color: #17302f;
 	}
-	.tools {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		justify-content: space-between;
-		gap: 0.8rem;
-		max-width: 54rem;
-		margin: 0 auto 1.2rem;
-	}
-	.paper {
-		max-width: 210mm;
-		margin-inline: auto;
-		padding: clamp(1rem, 4vw, 16mm);
-		background: #fff;
-		border-radius: 4px;
-		font-size: 1rem;
-	}
-	.paper.letter {
-		max-width: 8.5in;
-	}
-	.steps {
+	.choices {
 		display: grid;
-		grid-template-columns: repeat(2, minmax(0, 1fr));
-		gap: 1.1rem 1.3rem;
+		grid-template-columns: minmax(0, 1fr);
+		align-content: start;
+		gap: 1.4rem;
+		min-width: 0;
 	}
-	.num {
-		display: grid;
-		flex: none;
-		place-items: center;
-		width: 1.7rem;
-		height: 1.7rem;
-		border: 2px solid #17302f;
-		border-radius: 50%;
-		font-weight: 700;
+	.choices > a {
+		justify-self: start;
 	}
-	.prose :global(p) {
-		margin-top: 0.35rem;
+	h2,
+	summary {
+		margin-bottom: 0.5rem;
+		font-family: var(--font-serif);
+		font-size: 1.25rem;
+		font-weight: 600;
 	}
-	.notes {
-		height: 9rem;
-		border-bottom: 1px solid #9aa8a2;
-		background: repeating-linear-gradient(#fff 0 calc(2.2rem - 1px), #9aa8a2 calc(2.2rem - 1px) 2.2rem);
+	summary {
+		min-height: 2.75rem;
+		align-content: center;
+		cursor: pointer;
+		margin: 0;
 	}
-	.keep {
-		break-inside: avoid;
-	}
-	h2 {
-		break-after: avoid;
-	}
-	@media (max-width: 34rem) {
-		.steps {
-			grid-template-columns: minmax(0, 1fr);
+	@media (min-width: 64rem) {
+		.desk {
+			grid-template-columns: 23rem minmax(0, 1fr);
+			padding-inline: 1.8rem;
+		}
+		.choices {
+			position: sticky;
+			top: 1.2rem;
+			max-height: calc(100dvh - 2.4rem);
+			overflow-y: auto;
+			padding-right: 0.8rem;
 		}
 	}
 	@media print {
 		.desk {
+			display: block;
 			padding: 0;
 			background: none;
-		}
-		.paper {
-			max-width: none;
-			padding: 0;
 		}
 	}
 </style>
