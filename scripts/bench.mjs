@@ -7,6 +7,7 @@ import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
 import { readName } from './bench/readName.mjs';
 import { search } from './bench/search.mjs';
+import { sheet } from './bench/sheet.mjs';
 
 /**
  * Prints each figure beside its goal; smaller is better. With `--json`, nothing but the figures.
@@ -16,7 +17,7 @@ import { search } from './bench/search.mjs';
 
 register();
 /** @type {Figure[]} */
-const figures = [await readName(), ...(await search()), ...(await fabric())];
+const figures = [await readName(), ...(await search()), ...(await fabric()), ...sheet()];
 const server = await PondServer.make();
 try {
 	const site = { address: server.address, cookie: await server.demoCookie() };

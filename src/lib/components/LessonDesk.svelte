@@ -13,14 +13,10 @@
 	import { getSettings } from '$lib/settings.svelte';
 	import ClockBar from './ClockBar.svelte';
 	import ChecksPanel from './lesson/ChecksPanel.svelte';
-	import ClashChoice from './lesson/ClashChoice.svelte';
-	import DraftAgain from './lesson/DraftAgain.svelte';
-	import LessonHistory from './lesson/LessonHistory.svelte';
 	import TagsField from './lesson/TagsField.svelte';
 	import TaughtNotice from './lesson/TaughtNotice.svelte';
 	import MaterialsPanel from './lesson/MaterialsPanel.svelte';
 	import SourcesNotice from './lesson/SourcesNotice.svelte';
-	import RatesForm from './lesson/RatesForm.svelte';
 	import Dialog from './Dialog.svelte';
 	import LessonHead from './LessonHead.svelte';
 	import PartDesk from './PartDesk.svelte';
@@ -268,13 +264,25 @@
 	<UndoBar said={open.undo.said} onundo={() => open.takeBack()} onclose={() => (open.undo = null)} />
 {/if}
 
-<Dialog title="How long things take" wide bind:open={ratesOpen}><RatesForm /></Dialog>
-<Dialog title="History" wide bind:open={historyOpen}
-	><LessonHistory {open} onback={() => (historyOpen = false)} /></Dialog
->
-<Dialog title="Draft again around my changes" wide bind:open={againOpen}
-	><DraftAgain {open} {rates} ontake={() => (againOpen = false)} /></Dialog
->
+<!-- What is not looked at on every page comes when it is asked for. -->
+<Dialog title="How long things take" wide bind:open={ratesOpen}>
+	{#await import('./lesson/RatesForm.svelte') then { default: RatesForm }}<RatesForm />{/await}
+</Dialog>
+<Dialog title="History" wide bind:open={historyOpen}>
+	{#await import('./lesson/LessonHistory.svelte') then { default: LessonHistory }}
+		<LessonHistory {open} onback={() => (historyOpen = false)} />
+	{/await}
+</Dialog>
+<Dialog title="Draft again around my changes" wide bind:open={againOpen}>
+	{#await import('./lesson/DraftAgain.svelte') then { default: DraftAgain }}
+		<DraftAgain {open} {rates} ontake={() => (againOpen = false)} />
+	{/await}
+</Dialog>
 <Dialog title="Two pages wrote here" wide bind:open={() => open.clash !== null, () => undefined}>
-	{#if open.clash}<ClashChoice {open} clash={open.clash} />{/if}
+	{#if open.clash}
+		{@const clash = open.clash}
+		{#await import('./lesson/ClashChoice.svelte') then { default: ClashChoice }}
+			<ClashChoice {open} {clash} />
+		{/await}
+	{/if}
 </Dialog>

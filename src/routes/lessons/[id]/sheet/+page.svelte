@@ -7,7 +7,6 @@
 	import SheetFor from '$lib/components/sheet/SheetFor.svelte';
 	import SheetJobList from '$lib/components/sheet/SheetJobList.svelte';
 	import SheetParts from '$lib/components/sheet/SheetParts.svelte';
-	import SheetReads from '$lib/components/sheet/SheetReads.svelte';
 	import type { Job } from '$lib/jobs';
 	import { useKeys } from '$lib/keys.svelte';
 	import { getSettings } from '$lib/settings.svelte';
@@ -150,7 +149,12 @@
 			</details>
 		{/if}
 	</div>
-	<SheetReads lesson={data.lesson} options={choices.chosen} />
+	<!-- Reading CommonMark weighs as much as the page: it comes when the page is there. -->
+	{#await import('$lib/components/sheet/SheetReads.svelte')}
+		<p class="p-8" role="status">Drawing the sheet …</p>
+	{:then { default: SheetReads }}
+		<SheetReads lesson={data.lesson} options={choices.chosen} />
+	{/await}
 </div>
 
 <Dialog
