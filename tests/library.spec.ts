@@ -151,3 +151,24 @@ test.describe('a lesson', () => {
 		await pond.saved();
 	});
 });
+
+test('a swatch is put away, brought back, and deleted for good when asked twice', async ({ pond, page }) => {
+	await pond.open('/swatches');
+	await page.keyboard.press('n');
+	await page.waitForURL(/swatches\/[0-9a-f-]{36}$/);
+	await page.getByRole('textbox', { name: 'Name of the swatch' }).fill('Only for a moment');
+	await pond.saved();
+	await pond.open('/swatches');
+	const there = page.getByRole('listitem').filter({ hasText: 'Only for a moment' });
+	await there.getByRole('button', { name: 'Put away' }).press('Enter');
+	await expect(there).toHaveCount(0);
+	await page.getByRole('link', { name: 'Put away' }).click();
+	await there.getByRole('button', { name: 'Bring back' }).press('Enter');
+	await expect(page.getByText('Nothing is put away.')).toBeVisible();
+	await page.getByRole('link', { name: 'On the shelf' }).click();
+	await there.getByRole('button', { name: 'Put away' }).press('Enter');
+	await page.getByRole('link', { name: 'Put away' }).click();
+	await there.getByRole('button', { name: 'Delete' }).press('Enter');
+	await there.getByRole('button', { name: 'Delete for good, now' }).press('Enter');
+	await expect(there).toHaveCount(0);
+});

@@ -142,6 +142,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	],
 	'/api/swatches/[id]/news': ({ swatch }) => [['GET', `/api/swatches/${swatch}/news?taken=0`]],
 	'/api/swatches/[id]/removed': ({ swatch }) => [
+		['DELETE', `/api/swatches/${swatch}/removed`],
 		['POST', `/api/swatches/${swatch}/removed`, { removed: true }]
 	],
 	'/api/swatches/[id]/versions': ({ swatch, version }) => [

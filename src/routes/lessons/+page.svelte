@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import Archive from '@lucide/svelte/icons/archive';
 	import Copy from '@lucide/svelte/icons/copy';
 	import { newId } from '$lib/id';
 	import { posted } from '$lib/post';
@@ -13,6 +12,8 @@
 	import { startSaid } from '$lib/words';
 	import LibrarySearch from '$lib/components/lesson/LibrarySearch.svelte';
 	import DraftForm from '$lib/components/lesson/DraftForm.svelte';
+	import ShelfActions from '$lib/components/ShelfActions.svelte';
+	import Shelves from '$lib/components/Shelves.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import UndoBar from '$lib/components/UndoBar.svelte';
 	import { useKeys } from '$lib/keys.svelte';
@@ -23,13 +24,10 @@
 	let trouble = $state<string | null>(null);
 	let drafting = $state(false);
 	let removed = $state.raw<{ id: string; title: string } | null>(null);
-	/** put away, and asked to be deleted for good */
-	let doomed = $state<string | null>(null);
 	let field: HTMLInputElement;
 	let words = $state('');
 	let searchField = $state<HTMLInputElement>();
 	const away = $derived(data.shelf === 'away');
-	const shelf = (query: string) => `${resolve('/lessons')}${query}`;
 
 	async function make(event: SubmitEvent) {
 		event.preventDefault();
@@ -75,7 +73,6 @@
 	async function destroy(lesson: { id: string }) {
 		trouble = await posted(`/api/lessons/${lesson.id}/removed`, null, 'DELETE');
 		if (trouble) return;
-		doomed = null;
 		await invalidateAll();
 	}
 
@@ -123,33 +120,18 @@
 
 	<div class="mt-5 grid items-end gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_auto]">
 		<div><LibrarySearch bind:words bind:field={searchField} /></div>
-		<nav aria-label="Shelves" class="flex flex-wrap gap-x-5 gap-y-1 pb-1">
-			<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved in shelf() -->
-			{#each [['', 'On the shelf', !away && !data.tag], ['?shelf=away', 'Put away', away]] as const as [query, label, here] (label)}
-				<a
-					href={shelf(query)}
-					class="min-h-10 content-center border-b-3 {here
-						? 'border-base-content font-semibold'
-						: 'border-transparent text-quiet hover:text-base-content'}"
-					aria-current={here ? 'page' : undefined}>{label}</a
-				>
-			{/each}
-			<a
-				href={resolve('/courses')}
-				class="min-h-10 content-center border-b-3 border-transparent text-quiet hover:text-base-content"
-				>Courses</a
-			>
+		<Shelves base={resolve('/lessons')} {away} here={!away && !data.tag}>
+			<a href={resolve('/courses')} class="shelf">Courses</a>
 			{#each data.tags as tag (tag)}
+				<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved, with a query -->
 				<a
-					href={shelf(`?tag=${encodeURIComponent(tag)}`)}
-					class="min-h-10 content-center border-b-3 {data.tag === tag
-						? 'border-base-content font-semibold'
-						: 'border-transparent text-quiet hover:text-base-content'}"
+					href={`${resolve('/lessons')}?tag=${encodeURIComponent(tag)}`}
+					class="shelf"
 					aria-current={data.tag === tag ? 'page' : undefined}>#{tag}</a
 				>
+				<!-- eslint-enable svelte/no-navigation-without-resolve -->
 			{/each}
-			<!-- eslint-enable svelte/no-navigation-without-resolve -->
-		</nav>
+		</Shelves>
 	</div>
 
 	{#if words.trim() !== ''}
@@ -200,36 +182,25 @@
 						<span class="block"><ClockBar lesson={clockOf(lesson)} /></span>
 					</a>
 					<div class="flex flex-col items-stretch gap-1">
-						{#if away}
-							<button type="button" class="press press-quiet" onclick={() => remove(lesson, false)}
-								>Bring back<span class="sr-only"> “{lesson.title}”</span></button
-							>
-							{#if doomed === lesson.id}
-								<button type="button" class="press" onclick={() => destroy(lesson)}
-									>Delete for good, now</button
-								>
-							{:else}
-								<button type="button" class="press press-quiet" onclick={() => (doomed = lesson.id)}
-									>Delete<span class="sr-only"> “{lesson.title}”</span> …</button
-								>
-							{/if}
-						{:else}
+						{#if !away}
 							<button type="button" class="press press-quiet" onclick={() => copy(lesson)}>
 								<Copy size={18} aria-hidden="true" /> <span class="sr-only sm:not-sr-only">Copy</span>
 								<span class="sr-only"> “{lesson.title}”</span>
 							</button>
-							<button type="button" class="press press-quiet" onclick={() => remove(lesson, true)}>
-								<Archive size={18} aria-hidden="true" /> <span class="sr-only sm:not-sr-only">Put away</span>
-								<span class="sr-only"> “{lesson.title}”</span>
-							</button>
 						{/if}
+						<ShelfActions
+							title={lesson.title}
+							{away}
+							onput={(to) => remove(lesson, to)}
+							ondelete={() => destroy(lesson)}
+						/>
 					</div>
 				</li>
 			{/each}
 		</ul>
 		{#if data.more}
 			<p class="py-6">
-				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved in shelf() -->
+				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- this page, with another query -->
 				<a class="press" href={data.more} data-sveltekit-noscroll>Show more lessons</a>
 			</p>
 		{/if}

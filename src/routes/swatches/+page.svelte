@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import Trash2 from '@lucide/svelte/icons/trash';
 	import { newSwatch, type Swatch } from '$core/swatch/schema';
 	import Dialog from '$lib/components/Dialog.svelte';
+	import ShelfActions from '$lib/components/ShelfActions.svelte';
+	import Shelves from '$lib/components/Shelves.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import UndoBar from '$lib/components/UndoBar.svelte';
 	import RecipeForm from '$lib/components/swatch/RecipeForm.svelte';
@@ -44,6 +45,12 @@
 		await invalidateAll();
 	}
 
+	async function destroy(swatch: { id: string }) {
+		trouble = await posted(`/api/swatches/${swatch.id}/removed`, null, 'DELETE');
+		if (!trouble) await invalidateAll();
+	}
+
+	const away = $derived(data.away);
 	const shown = $derived(data.swatches.map((swatch) => ({ ...swatch, working: workingFor(swatch.text) })));
 
 	useKeys([
@@ -81,7 +88,13 @@
 		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
 	</div>
 
-	{#if shown.length === 0}
+	<div class="mt-4"><Shelves base={resolve('/swatches')} {away} here={!away} /></div>
+
+	{#if shown.length === 0 && away}
+		<p class="py-12 text-lg">
+			Nothing is put away. What you put away from the shelf waits here until you delete it.
+		</p>
+	{:else if shown.length === 0}
 		<div class="py-12">
 			<h2 class="text-2xl">No swatch yet</h2>
 			<p class="mt-2 max-w-prose text-lg">
@@ -98,7 +111,7 @@
 				<li class="flex items-start gap-2 border-b border-hairline">
 					<a
 						class="group -mx-3 flex min-w-0 flex-1 items-start gap-5 rounded-2xl px-3 py-5 hover:bg-base-100"
-						href={resolve('/swatches/[id]', { id: swatch.id })}
+						href={away ? undefined : resolve('/swatches/[id]', { id: swatch.id })}
 					>
 						<span class="block h-28 w-28 shrink-0 overflow-hidden rounded-xl bg-base-100" aria-hidden="true">
 							{#if swatch.working}<SwatchPicture working={swatch.working} rows={16} fit="fill" />{/if}
@@ -119,14 +132,14 @@
 							</span>
 						</span>
 					</a>
-					<button
-						type="button"
-						class="mt-5 press press-quiet"
-						onclick={() => remove(swatch, true)}
-						aria-label="Remove “{swatch.title}”"
-					>
-						<Trash2 size={18} aria-hidden="true" />
-					</button>
+					<div class="mt-5 flex flex-col items-stretch gap-1">
+						<ShelfActions
+							title={swatch.title}
+							{away}
+							onput={(to) => remove(swatch, to)}
+							ondelete={() => destroy(swatch)}
+						/>
+					</div>
 				</li>
 			{/each}
 		</ul>
@@ -144,7 +157,7 @@
 
 {#if removed}
 	<UndoBar
-		said="“{removed.title}” is removed."
+		said="“{removed.title}” is put away."
 		onundo={() => removed && remove(removed, false)}
 		onclose={() => (removed = null)}
 	/>

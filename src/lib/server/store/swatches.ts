@@ -16,14 +16,14 @@ export interface SentVersion {
 	readonly said: string;
 }
 
-/** The teacher's swatches, the one changed last first. */
-export async function listSwatches(owner: string): Promise<SwatchLine[]> {
+/** The teacher's swatches, the one changed last first: those on the shelf, or those put away. */
+export async function listSwatches(owner: string, away = false): Promise<SwatchLine[]> {
 	const { rows } = await database().query<SwatchLine>({
 		name: 'list-swatches',
 		text: `select id, document->>'title' as title, document->>'text' as text, document->>'medium' as medium,
 				changed_at as "changedAt"
-			from swatches where owner = $1 and removed_at is null order by changed_at desc, id`,
-		values: [owner]
+			from swatches where owner = $1 and (removed_at is not null) = $2 order by changed_at desc, id`,
+		values: [owner, away]
 	});
 	return rows;
 }
@@ -120,6 +120,15 @@ export async function removeSwatch(owner: string, id: string, removed: boolean):
 	const { rowCount } = await database().query(
 		'update swatches set removed_at = case when $3 then now() end where owner = $1 and id = $2',
 		[owner, id, removed]
+	);
+	return rowCount === 1;
+}
+
+/** Deletes for good a swatch that was put away. */
+export async function deleteSwatch(owner: string, id: string): Promise<boolean> {
+	const { rowCount } = await database().query(
+		'delete from swatches where owner = $1 and id = $2 and removed_at is not null',
+		[owner, id]
 	);
 	return rowCount === 1;
 }

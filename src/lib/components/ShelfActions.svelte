@@ -1,0 +1,31 @@
+<script lang="ts">
+	import Archive from '@lucide/svelte/icons/archive';
+
+	/** Puts a thing of a list away; from there it is brought back, or, asked twice, deleted for good. */
+	let {
+		title,
+		away,
+		onput,
+		ondelete
+	}: { title: string; away: boolean; onput: (away: boolean) => void; ondelete: () => void } = $props();
+
+	let asked = $state(false);
+</script>
+
+{#if away}
+	<button type="button" class="press press-quiet" onclick={() => onput(false)}
+		>Bring back<span class="sr-only"> “{title}”</span></button
+	>
+	{#if asked}
+		<button type="button" class="press" onclick={ondelete}>Delete for good, now</button>
+	{:else}
+		<button type="button" class="press press-quiet" onclick={() => (asked = true)}
+			>Delete<span class="sr-only"> “{title}”</span> …</button
+		>
+	{/if}
+{:else}
+	<button type="button" class="press press-quiet" onclick={() => onput(true)}>
+		<Archive size={18} aria-hidden="true" /> <span class="sr-only sm:not-sr-only">Put away</span>
+		<span class="sr-only"> “{title}”</span>
+	</button>
+{/if}
