@@ -17,7 +17,6 @@ const VIEWS = {
 	bench: { come: (page) => open(page, '/?name=2/2 RC&way=cn-off&step=2') },
 	'bench-evening': { theme: 'evening', come: (page) => open(page, '/?name=2/1 LPC&way=cn-off&step=2') },
 	'bench-phone': { size: [390, 844], come: (page) => open(page, '/?name=2/2 RC&way=free-reach&step=3') },
-	'bench-readings': { come: (page) => open(page, '/?name=C4F') },
 	'bench-compare': {
 		come: (page) => open(page, '/?name=2/2 RC&way=cn-off&with.name=2/2 RC&with.way=free-reach&step=3')
 	},
@@ -88,16 +87,23 @@ const VIEWS = {
 			await page.waitForURL(/\/courses\/[0-9a-f-]{36}$/);
 		}
 	},
-	'sign-in': {
-		async come(page) {
-			await page.context().clearCookies();
-			await open(page, '/sign-in');
-		}
-	},
+	'after-class': { come: (page, lesson) => open(page, `${lesson}/after`) },
 	stage: {
 		async come(page, lesson) {
 			await open(page, `${lesson}/stage`);
-			for (let presses = 0; presses < 4; presses++) await page.keyboard.press('Space');
+			await page.clock.install({ time: new Date('2026-11-26T19:00:00') });
+			await page.reload();
+			await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+			await page.keyboard.press('t');
+			await page.clock.fastForward('10:40');
+			for (let presses = 0; presses < 10; presses++) await page.keyboard.press('Space');
+		}
+	},
+	'stage-class': {
+		async come(page, lesson) {
+			await open(page, `${lesson}/stage`);
+			for (const key of ['ArrowDown', 'ArrowDown', 'm', 'i']) await page.keyboard.press(key);
+			await page.keyboard.type('Hands first, then the needle.');
 		}
 	},
 	sheet: { come: (page, lesson) => open(page, `${lesson}/sheet`) }

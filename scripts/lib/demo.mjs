@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { root } from './root.mjs';
 
 /**
- * Loads the demo lessons, swatches, keys and crossings for the teacher: at first start, or, when asked, again beside what is there. What the
+ * Loads the demo lessons, classes, swatches, keys and crossings for the teacher: at first start, or, when asked, again beside what is there. What the
  * teacher made of an earlier copy stays.
  * @param {string} databaseUrl
  * @param {{ again?: boolean }} [how]
@@ -43,6 +43,13 @@ const KEPT = {
 			owner,
 			lesson
 		]),
+	// A class is one in which the lesson before it was given.
+	'pond-loop/class@1': (client, owner, record) =>
+		client.query(
+			`insert into classes (id, owner, lesson, record)
+			select $1, $2, id, $3 from lessons where owner = $2 order by created_at desc limit 1`,
+			[randomUUID(), owner, record]
+		),
 	'pond-loop/swatch@1': async (client, owner, swatch) => {
 		const id = randomUUID();
 		await client.query('insert into swatches (id, owner, document) values ($1, $2, $3)', [id, owner, swatch]);

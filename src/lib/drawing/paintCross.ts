@@ -1,7 +1,7 @@
 import type { Crossing } from '$core/crossing/crossing';
 import { turnOver } from '$core/crossing/transform';
 import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples, type Ribbon } from './cloth';
-import { rectangle, type Pen, type Tone } from './pen';
+import { rectangle, rounded, type Pen, type Tone } from './pen';
 import type { Role } from './rail';
 
 /** How the cloth around one cross is looked at. */
@@ -65,7 +65,7 @@ export function paintCross(
 	{ ribbons, width, height, rim, side }: ReturnType<typeof crossPicture>
 ): void {
 	const [top, bottom, foot] = [rim + PLAIN * ROW, height - rim - PLAIN * ROW, height - rim];
-	pen.fill(rectangle(0, rim, width, height - 2 * rim), 'ground');
+	pen.fill(rounded(0, rim, width, height - 2 * rim, 10), 'ground');
 	const flat = side === 'right' ? ripples : leaves;
 	for (let i = 0; i < GROUND; i++)
 		for (const x of [(i + 0.5) * STITCH, width - (i + 0.5) * STITCH])

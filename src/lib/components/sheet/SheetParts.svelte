@@ -7,7 +7,7 @@
 	let { choices }: { choices: SheetChoices } = $props();
 </script>
 
-<ol class="grid">
+<ol>
 	{#each choices.parts as { id, title }, i (id)}
 		<li class="flex items-center gap-1 border-t border-hairline">
 			<label class="flex min-h-11 min-w-0 flex-1 cursor-pointer items-center gap-3">

@@ -47,7 +47,7 @@
 	const takeBack = (id: string) => stage.set({ dropped: stage.moment.dropped.filter((one) => one !== id) });
 </script>
 
-<aside class="beside" aria-label="Beside this part" {@attach escaping}>
+<aside class="beside" data-theme="evening" aria-label="Beside this part" {@attach escaping}>
 	<div class="flex items-center justify-between gap-3">
 		<h2 class="text-xl">Beside this part</h2>
 		<button type="button" class="press press-quiet" onclick={onclose}>Close</button>

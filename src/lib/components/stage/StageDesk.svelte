@@ -305,16 +305,6 @@
 			</div>
 		{/if}
 	</div>
-	{#if beside && part}
-		{#key part.id}<StageBeside
-				{stage}
-				{room}
-				{late}
-				{rates}
-				onwindow={secondWindow}
-				onclose={() => (beside = false)}
-			/>{/key}
-	{/if}
 
 	<div class="flex items-center gap-5 px-5 pt-4 sm:px-10">
 		<div class="min-h-24 flex-1 sm:min-h-32" aria-live="polite">
@@ -350,8 +340,20 @@
 	</div>
 </div>
 
+{#if beside && part}
+	{#key part.id}<StageBeside
+			{stage}
+			{room}
+			{late}
+			{rates}
+			onwindow={secondWindow}
+			onclose={() => (beside = false)}
+		/>{/key}
+{/if}
+
 <style>
 	.stage {
+		container-type: inline-size;
 		position: fixed;
 		inset: 0;
 		display: grid;
@@ -426,6 +428,7 @@
 		padding: 0 1rem 0.7rem;
 	}
 	.switch {
+		font-size: 0.9375rem;
 		display: flex;
 		flex: none;
 		align-items: center;

@@ -98,6 +98,7 @@
 
 <style>
 	.notes {
+		container-type: inline-size;
 		min-height: 100dvh;
 		padding: 1.6rem 2rem 3rem;
 		background: var(--color-base-200);

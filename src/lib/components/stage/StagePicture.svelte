@@ -134,11 +134,17 @@
 <style>
 	.pair {
 		display: grid;
-		grid-template-columns: repeat(2, minmax(0, 32rem));
+		grid-template-columns: repeat(2, minmax(0, min(32rem, 52vh)));
 		gap: 2rem;
 		height: 100%;
 		place-content: center;
 		padding: 1rem;
+	}
+	@media (orientation: portrait) {
+		.pair {
+			grid-template-columns: minmax(0, min(34rem, 33vh));
+			gap: 0.8rem;
+		}
 	}
 	figcaption {
 		margin-top: 0.4rem;

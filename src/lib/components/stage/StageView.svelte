@@ -24,6 +24,7 @@
 
 <style>
 	.view {
+		container-type: inline-size;
 		position: fixed;
 		inset: 0;
 		display: grid;

@@ -28,7 +28,9 @@
 	const then = $derived(stage.next ? `then: ${stage.next.part.title}` : 'The last part of the lesson.');
 
 	const words = $derived.by((): { big: string; small: string } => {
-		const { script } = stage;
+		const { script, moment } = stage;
+		if (stage.seen && moment.look !== 'work')
+			return { big: moment.look === 'sides' ? 'Both sides of it' : 'Both leans of it', small: then };
 		if (script) {
 			const { sentence, detail } = script.told[step];
 			const after = script.told.at(step + 1);
@@ -52,7 +54,7 @@
 
 <style>
 	.sentence {
-		font-size: clamp(1.6rem, 4.1vw, 3.6rem);
+		font-size: clamp(1.6rem, 4.1cqw, 3.6rem);
 		line-height: 1.12;
 		font-weight: 500;
 	}

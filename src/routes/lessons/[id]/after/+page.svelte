@@ -119,27 +119,7 @@
 			<strong>{taken} of {planned} minutes</strong>.
 		</p>
 
-		<ol class="mt-5" aria-label="What each part took">
-			{#each record.parts as part, i (i)}
-				<li class="grid gap-x-6 gap-y-1 border-t border-hairline py-3 md:grid-cols-[1fr_1.3fr]">
-					<div>
-						<p class="font-semibold" class:line-through={part.dropped}>{part.title}</p>
-						<p class="text-quiet">
-							{#if part.dropped}left out{:else}{minutes(part.seconds)} of {part.planned} min{/if}
-						</p>
-					</div>
-					<TakenBar planned={part.planned} taken={part.seconds / 60} {longest} />
-					{#if part.note || part.struggled}
-						<p class="md:col-span-2">
-							{#if part.note}<span>{part.note}</span>{/if}
-							{#if part.struggled}<span class="text-quiet">Struggled: {part.struggled}</span>{/if}
-						</p>
-					{/if}
-				</li>
-			{/each}
-		</ol>
-
-		<div class="mt-8 grid gap-8 md:grid-cols-2">
+		<div class="mt-6 grid gap-8 md:grid-cols-2">
 			<section aria-labelledby="rates">
 				<h2 id="rates" class="text-xl">What your classes say of the rates</h2>
 				{#if news.length === 0}
@@ -191,5 +171,26 @@
 				<p role="alert" class="mt-2 font-semibold text-error empty:hidden">{trouble ?? ''}</p>
 			</section>
 		</div>
+
+		<h2 class="mt-10 text-xl">Part by part</h2>
+		<ol class="mt-3" aria-label="What each part took">
+			{#each record.parts as part, i (i)}
+				<li class="grid gap-x-6 gap-y-1 border-t border-hairline py-3 md:grid-cols-[1fr_1.3fr]">
+					<div>
+						<p class="font-semibold" class:line-through={part.dropped}>{part.title}</p>
+						<p class="text-quiet">
+							{#if part.dropped}left out{:else}{minutes(part.seconds)} of {part.planned} min{/if}
+						</p>
+					</div>
+					<TakenBar planned={part.planned} taken={part.seconds / 60} {longest} />
+					{#if part.note || part.struggled}
+						<p class="md:col-span-2">
+							{#if part.note}<span>{part.note}</span>{/if}
+							{#if part.struggled}<span class="text-quiet">Struggled: {part.struggled}</span>{/if}
+						</p>
+					{/if}
+				</li>
+			{/each}
+		</ol>
 	{/if}
 </div>
