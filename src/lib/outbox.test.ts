@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { storage } from '../../tests/support/storage';
 import { Outbox } from './outbox.svelte';
 
 /** A server that can be away, refuse, and remember what it was sent. */
@@ -14,22 +15,6 @@ class Server {
 		this.taken.push({ to, body: JSON.parse(body) });
 		return { ok: true, status: 200, json: async () => ({ version: this.taken.length }) };
 	};
-}
-
-/** Local storage as a browser has it: its keys are its own properties. */
-function storage(): Storage {
-	const methods = {
-		getItem(key: string) {
-			return Object.hasOwn(this, key) ? (this as never)[key] : null;
-		},
-		setItem(key: string, value: string) {
-			(this as Record<string, unknown>)[key] = value;
-		},
-		removeItem(key: string) {
-			delete (this as Record<string, unknown>)[key];
-		}
-	};
-	return Object.create(methods) as Storage;
 }
 
 describe('the outbox', () => {

@@ -1,9 +1,7 @@
-import { createWriteStream } from 'node:fs';
-import { finished } from 'node:stream/promises';
 import type { Block, Handout } from '$core/handout/schema';
 import { byline, type OwnPictures } from './blocks';
 import { BlockSetter } from './pdfBlocks';
-import { Paper, taggedPdf } from './pdfPaper';
+import { Paper, taggedPdf, writingTo } from './pdfPaper';
 
 /** How the making of a file goes on: sections done of all; `stop` ends it at the next section. */
 export interface Progress {
@@ -27,9 +25,7 @@ export async function writePdf(
 ): Promise<number> {
 	const size = handout.paper === 'a4' ? 'A4' : 'LETTER';
 	const doc = taggedPdf({ size, title: handout.title, by: handout.by, madeAt });
-	const out = createWriteStream(path);
-	const written = finished(out);
-	doc.pipe(out);
+	const written = await writingTo(path, doc);
 	const paper = new Paper(doc, handout.large, [handout.title, handout.by].filter(Boolean).join(' · '));
 	const root = doc.struct('Document');
 	doc.addStructure(root);
@@ -54,7 +50,7 @@ export async function writePdf(
 	}
 	root.end();
 	doc.end();
-	await written;
+	await written();
 	return paper.pages;
 }
 

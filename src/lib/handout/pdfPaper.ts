@@ -1,3 +1,5 @@
+import { open } from 'node:fs/promises';
+import { pipeline } from 'node:stream/promises';
 import PDFDocument from 'pdfkit';
 import svgToPdf from 'svg-to-pdfkit';
 import { fontFiles, type Face, type FontFile } from './fonts';
@@ -43,6 +45,15 @@ export const taggedPdf = ({ size, lying, title, by, madeAt }: PdfHead): Doc =>
 		autoFirstPage: false,
 		info: { Title: title, Author: by, Creator: 'Pond Loop', CreationDate: new Date(madeAt) }
 	});
+
+/** Opens the file that a document goes into; gives how to wait until all of it is there. Throws what the system says. */
+export async function writingTo(path: string, doc: Doc): Promise<() => Promise<void>> {
+	const file = await open(path, 'w');
+	const written = pipeline(doc, file.createWriteStream());
+	// Whoever waits for it hears what went wrong; until then nobody does.
+	written.catch(() => undefined);
+	return () => written;
+}
 
 /** Pages that are filled from top to bottom, with the structure that readers aloud go by. */
 export class Paper {

@@ -1,7 +1,5 @@
-import { createWriteStream } from 'node:fs';
-import { finished } from 'node:stream/promises';
 import type { Poster } from '$core/handout/poster';
-import { Paper, taggedPdf } from './pdfPaper';
+import { Paper, taggedPdf, writingTo } from './pdfPaper';
 import { drawn, type Drawn } from './pictures';
 
 /** Papers for the wall, twice as large as those for the hand. */
@@ -22,9 +20,7 @@ export async function writePoster(path: string, poster: Poster, madeAt: string):
 		by: poster.by,
 		madeAt
 	});
-	const out = createWriteStream(path);
-	const written = finished(out);
-	doc.pipe(out);
+	const written = await writingTo(path, doc);
 	const paper = new Paper(doc, false, [poster.title, poster.by].filter(Boolean).join(' · '));
 	const root = doc.struct('Document');
 	doc.addStructure(root);
@@ -72,7 +68,7 @@ export async function writePoster(path: string, poster: Poster, madeAt: string):
 	list.end();
 	root.end();
 	doc.end();
-	await written;
+	await written();
 	return paper.pages;
 }
 

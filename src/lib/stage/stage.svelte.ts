@@ -54,7 +54,11 @@ export class Stage {
 	});
 	/** something waits to be told when it is asked for */
 	readonly asks = $derived(['check', 'mend', 'count'].includes(this.now?.part.kind ?? ''));
-	readonly next = $derived(this.parts.slice(this.moment.at + 1).find(({ part }) => !this.isDropped(part.id)));
+	/** the place of the next part that is not left out; -1 behind the last */
+	readonly #nextAt = $derived(
+		this.parts.findIndex(({ part }, i) => i > this.moment.at && !this.isDropped(part.id))
+	);
+	readonly next = $derived(this.#nextAt < 0 ? undefined : this.parts[this.#nextAt]);
 	readonly isFirst = $derived(this.moment.at === 0 && this.moment.step === 0 && this.moment.repeat === 0);
 	readonly isLast = $derived(
 		!this.next && this.moment.step >= this.steps - 1 && this.moment.repeat >= this.repeats.length - 1
@@ -71,11 +75,11 @@ export class Stage {
 	isDropped = (id: string): boolean => this.moment.dropped.includes(id);
 
 	forward(): void {
-		const { at, step, repeat } = this.moment;
+		const { step, repeat } = this.moment;
 		if (this.moment.blank) this.set({ blank: false });
 		else if (step < this.steps - 1) this.set({ step: step + 1 });
 		else if (repeat < this.repeats.length - 1) this.set({ repeat: repeat + 1, step: 0 });
-		else if (this.next) this.part(this.parts.indexOf(this.next, at));
+		else if (this.#nextAt >= 0) this.part(this.#nextAt);
 	}
 
 	back(): void {

@@ -1,0 +1,216 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { parseLesson } from '$core/formats/lesson';
+import type { ClassRecord } from '$core/lesson/classRecord';
+import { outbox } from '$lib/outbox.svelte';
+import { DEFAULT_SETTINGS } from '$lib/settings';
+import type { OpenSettings } from '$lib/settings.svelte';
+import { storage } from '../../../tests/support/storage';
+import { Classroom } from './classroom.svelte';
+import { FIRST_MOMENT } from './moment';
+import { Stage } from './stage.svelte';
+import { following, leading, type ClockShown } from './windows';
+
+const lesson = (() => {
+	const read = parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8')));
+	if (!read.ok) throw new Error(read.error.message);
+	return read.value;
+})();
+const staged = () => new Stage(lesson, { value: DEFAULT_SETTINGS } as OpenSettings);
+
+describe('a stage', () => {
+	it('goes back the way it came, over every step and repeat', () => {
+		const stage = staged();
+		const seen = [stage.moment];
+		while (!stage.isLast) {
+			stage.forward();
+			seen.push(stage.moment);
+			expect(seen.length).toBeLessThan(200);
+		}
+		expect(stage.now?.part.id).toBe('home');
+		const place = ({ at, step, repeat }: typeof FIRST_MOMENT) => `${at} ${repeat} ${step}`;
+		for (const before of seen.slice(0, -1).reverse()) {
+			stage.back();
+			expect(place(stage.moment)).toBe(place(before));
+		}
+		expect(stage.isFirst).toBe(true);
+		stage.back();
+		expect(stage.isFirst).toBe(true);
+	});
+
+	it('stays inside the lesson, whatever is pressed', () => {
+		const press = fc.constantFrom(
+			'forward',
+			'back',
+			'again',
+			'switchHand',
+			'switchYarnHand',
+			'switchSchool',
+			'switchTerms'
+		);
+		fc.assert(
+			fc.property(
+				fc.array(press, { maxLength: 60 }),
+				fc.subarray(lesson.parts.map(({ id }) => id)),
+				(presses, dropped) => {
+					const stage = staged();
+					stage.set({ dropped });
+					for (const key of presses) {
+						stage[key]();
+						const { at, step, repeat } = stage.moment;
+						expect(stage.parts[at]).toBeDefined();
+						expect(step).toBeGreaterThanOrEqual(0);
+						expect(step).toBeLessThan(stage.steps);
+						expect(repeat).toBeLessThan(stage.repeats.length);
+					}
+				}
+			),
+			{ numRuns: 40 }
+		);
+	});
+
+	it('passes over what is left out today', () => {
+		const stage = staged();
+		stage.set({ dropped: ['see-rc', 'show-rc'] });
+		stage.forward();
+		expect(stage.now?.part.id).toBe('knit-rc');
+		stage.back();
+		expect(stage.now?.part.id).toBe('hello');
+		// It can still be reached on purpose.
+		stage.part(1);
+		expect(stage.now?.part.id).toBe('see-rc');
+	});
+
+	it('comes through every school of names and back to its own', () => {
+		const stage = staged();
+		stage.part(2);
+		const names = [];
+		do {
+			names.push(stage.seen?.taught.name);
+			stage.switchSchool();
+		} while (stage.moment.school !== null);
+		expect(names).toEqual(['2/2 RC', '2/2 RC', 'C4B', 'C2B', 'C4R', 'two over two right cross']);
+	});
+
+	it('lets minutes run down, stops them where they are, and goes on from there', () => {
+		const stage = staged();
+		stage.part(3);
+		stage.countDown(1_000);
+		expect(stage.moment.countdown).toEqual({ until: 1_000 + 15 * 60_000 });
+		stage.countDown(61_000);
+		expect(stage.moment.countdown).toEqual({ left: 14 * 60_000 });
+		stage.countDown(100_000);
+		expect(stage.moment.countdown).toEqual({ until: 100_000 + 14 * 60_000 });
+		stage.skip(1);
+		expect(stage.moment.countdown).toBeNull();
+	});
+
+	it('shows the plan with what was shortened', () => {
+		const stage = staged();
+		stage.set({ minutes: { hello: 2 } });
+		expect(stage.parts[1].from).toBe(2);
+	});
+});
+
+describe('the clock of a class that is given', () => {
+	beforeEach(() => {
+		vi.useFakeTimers();
+		vi.stubGlobal('localStorage', storage());
+		vi.stubGlobal('fetch', async () => ({ ok: true, status: 200, json: async () => ({}) }));
+	});
+	afterEach(() => {
+		outbox.letters = [];
+		vi.unstubAllGlobals();
+		vi.useRealTimers();
+	});
+	const sent = () => outbox.letters.at(-1)?.body.record as ClassRecord;
+	const took = (part: string) => sent().parts.find((one) => one.part === part)!.seconds;
+
+	it('counts what was on, pauses left out', () => {
+		const room = new Classroom('l', staged());
+		room.start(0);
+		room.tick(60_000, 'hello');
+		room.pause(90_000, 'hello');
+		room.tick(500_000, 'hello');
+		room.pause(600_000, 'hello');
+		room.tick(630_000, 'see-rc');
+		room.tick(640_000, 'hello');
+		expect(room.spent).toEqual({ hello: 100, 'see-rc': 30 });
+		expect(room.stretches.map(({ part }) => part)).toEqual(['hello', 'see-rc', 'hello']);
+		room.end(640_000);
+		expect(took('hello')).toBe(100);
+		expect(sent()).toMatchObject({ level: 'beginner', ended: expect.stringMatching(/^1970-/) });
+		expect(room.isOn).toBe(false);
+	});
+
+	it('goes on after the page was closed, with the moment it showed; hours later it is another class', () => {
+		const stage = staged();
+		const room = new Classroom('l', stage);
+		room.start(0);
+		stage.part(4);
+		room.tick(120_000, 'rest-1');
+		room.mark(120_000, 'rest-1', { note: 'Tea' });
+
+		const [again, later] = [staged(), staged()];
+		const back = new Classroom('l', again);
+		back.resume(180_000);
+		back.tick(180_000, 'rest-1');
+		expect(again.moment.at).toBe(4);
+		expect(back.spent).toEqual({ 'rest-1': 180 });
+		expect(back.marks).toEqual({ 'rest-1': { note: 'Tea' } });
+
+		const other = new Classroom('l', later);
+		other.resume(10 * 3_600_000);
+		expect(other.isOn).toBe(false);
+		expect(later.moment).toEqual(FIRST_MOMENT);
+	});
+
+	it('does not count a long time in which the page was closed, and forgets what is no class', () => {
+		const room = new Classroom('l', staged());
+		room.start(0);
+		room.tick(60_000, 'hello');
+		const back = new Classroom('l', staged());
+		back.resume(60_000 + 3_600_000);
+		back.tick(60_000 + 3_600_000, 'hello');
+		expect(back.spent).toEqual({ hello: 60 });
+		localStorage.setItem('pond-loop:class:l', '{broken');
+		const broken = new Classroom('l', staged());
+		broken.resume(0);
+		expect(broken.isOn).toBe(false);
+	});
+
+	it('begins by itself when something is noted first, and keeps what was dropped', () => {
+		const stage = staged();
+		const room = new Classroom('l', stage);
+		stage.set({ dropped: ['ask'] });
+		room.mark(5_000, 'hello', { struggled: 'Fern' });
+		expect(room.isOn).toBe(true);
+		expect(sent().parts.find(({ part }) => part === 'ask')).toMatchObject({ dropped: true });
+		expect(sent().parts[0]).toMatchObject({ struggled: 'Fern', planned: 6 });
+		expect(sent().parts[0].units).toEqual({ talk: 1 });
+	});
+});
+
+describe('windows', () => {
+	it('show what the stage shows, from the moment they open, and ask it', async () => {
+		const clock: ClockShown = { isOn: false, running: false, seconds: 0, late: 0 };
+		let moment = FIRST_MOMENT;
+		const asked: string[] = [];
+		const stage = leading(
+			'x',
+			() => ({ moment, clock }),
+			(does) => asked.push(does)
+		);
+		const shown: number[] = [];
+		const view = following('x', ({ at }) => shown.push(at));
+		await vi.waitFor(() => expect(shown.length).toBeGreaterThan(0));
+		moment = { ...moment, at: 3 };
+		stage.tell();
+		await vi.waitFor(() => expect(shown.at(-1)).toBe(3));
+		view.ask('next-part');
+		await vi.waitFor(() => expect(asked).toEqual(['next-part']));
+		stage.close();
+		view.close();
+	});
+});
