@@ -12,6 +12,13 @@ async function onSheet(pond: Pond): Promise<string> {
 }
 const files = (page: Page) => page.getByRole('list', { name: 'Files' }).getByRole('listitem');
 
+/** Asks for a file, and waits until it is on its way: others may have left files here. */
+async function made(page: Page, ask: () => Promise<void>) {
+	const [answer] = await Promise.all([page.waitForResponse(/\/api\/lessons\/.*\/jobs$/), ask()]);
+	const { job } = await answer.json();
+	await expect(files(page).first()).toHaveAttribute('data-job', job);
+}
+
 /** Saves the latest file and gives where it lies. */
 async function saved(page: Page): Promise<string> {
 	const link = files(page).first().getByRole('link', { name: 'Save' });
@@ -45,7 +52,7 @@ test.describe('a sheet to take home', () => {
 		await expect(sheet.getByRole('heading', { level: 2 }).nth(1)).toHaveText('Show C4F with a cable needle');
 
 		await page.locator('body').click({ position: { x: 2, y: 400 } });
-		await page.keyboard.press('m');
+		await made(page, () => page.keyboard.press('m'));
 		const path = await saved(page);
 		expect(readFileSync(path, 'latin1').slice(0, 8)).toBe('%PDF-1.7');
 		const text = pdfText(path);
@@ -84,7 +91,7 @@ test.describe('a sheet to take home', () => {
 		await page.getByRole('checkbox', { name: 'large print' }).check();
 		await page.getByLabel('One for each learner').fill('Fern\n\nAsh / Elder\nFern');
 		await page.getByRole('combobox', { name: 'Kind of file' }).selectOption('EPUB, for readers');
-		await page.getByRole('button', { name: 'Make 6 sheets, as a zip' }).press('Enter');
+		await made(page, () => page.getByRole('button', { name: 'Make 6 sheets, as a zip' }).press('Enter'));
 		const inside = unzipSync(new Uint8Array(readFileSync(await saved(page))));
 		expect(Object.keys(inside).sort()).toEqual([
 			'Your first two leans, Ash - Elder.epub',
@@ -108,12 +115,12 @@ test.describe('a sheet to take home', () => {
 			.getByLabel('One for each learner')
 			.fill(Array.from({ length: 14 }, (_, i) => `Learner ${i}`).join('\n'));
 		const make = page.getByRole('button', { name: 'Make 15 sheets, as a zip' });
-		await make.press('Enter');
+		await made(page, () => make.press('Enter'));
 		const stop = files(page).getByRole('button', { name: 'Stop' });
 		await stop.press('Enter');
 		await expect(stop).toHaveCount(0);
 
-		await make.press('Enter');
+		await made(page, () => make.press('Enter'));
 		await expect
 			.poll(async () => Number(await page.getByRole('progressbar').getAttribute('value')))
 			.toBeGreaterThan(0);
@@ -127,7 +134,7 @@ test.describe('a sheet to take home', () => {
 	test('is one HTML file that asks the network for nothing', async ({ pond, page, context }) => {
 		await onSheet(pond);
 		await page.getByRole('combobox', { name: 'Kind of file' }).selectOption('HTML, one file');
-		await page.getByRole('button', { name: /Make the file/ }).press('Enter');
+		await made(page, () => page.getByRole('button', { name: /Make the file/ }).press('Enter'));
 		const html = readFileSync(await saved(page), 'utf8');
 		const asked: string[] = [];
 		const alone = await context.newPage();
@@ -151,7 +158,7 @@ test.describe('a sheet to take home', () => {
 		await page
 			.getByLabel('One cross with all its steps')
 			.selectOption('2/2 RC once more, without the needle');
-		await page.getByRole('button', { name: 'Make the poster' }).press('Enter');
+		await made(page, () => page.getByRole('button', { name: 'Make the poster' }).press('Enter'));
 		const path = await saved(page);
 		const info = spawnSync('pdfinfo', [path], { encoding: 'utf8' }).stdout;
 		expect(info).toMatch(/^Pages: +1$/m);

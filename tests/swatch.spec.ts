@@ -308,7 +308,10 @@ deskTest.describe('two swatches', () => {
 deskTest.describe('files of a swatch', () => {
 	deskTest('come in again equal: JSON, CSV and text', async ({ desk, page, pond }) => {
 		await desk.demo('Draught-stopper eel');
-		const name = await page.getByTestId('cloth').getByRole('img').getAttribute('aria-label');
+		// How much of it is knitted stays with the counter, and is in none of the files.
+		const name = (await page.getByTestId('cloth').getByRole('img').getAttribute('aria-label'))!.split(
+			'. '
+		)[0];
 		const text = await desk.text();
 		await page.getByRole('button', { name: 'Files', exact: true }).click();
 		const taken = async (button: string) => {
@@ -330,7 +333,7 @@ deskTest.describe('files of a swatch', () => {
 			await pond.open('/swatches');
 			await page.locator('input[type=file]').first().setInputFiles(file);
 			await desk.ready();
-			await expect(page.getByTestId('cloth').getByRole('img')).toHaveAccessibleName(name!);
+			await expect(page.getByTestId('cloth').getByRole('img')).toHaveAccessibleName(new RegExp(`^${name}`));
 			if (i !== 1) expect(await desk.text()).toBe(text);
 			await expect(page.getByText('Crosses', { exact: true }).locator('+ dd')).toHaveText('9');
 		}

@@ -10,7 +10,7 @@
 
 <ul class="grid max-h-96 gap-2 overflow-y-auto" aria-label="Files" aria-live="polite">
 	{#each jobs.all as job (job.id)}
-		<li class="grid gap-1.5 border-t border-hairline pt-2">
+		<li class="grid gap-1.5 border-t border-hairline pt-2" data-job={job.id}>
 			{#if job.state === 'waiting'}
 				<p>Being made …</p>
 				<div class="flex items-center gap-3">

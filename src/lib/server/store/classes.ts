@@ -1,10 +1,6 @@
 import type { ClassRecord } from '$core/lesson/classRecord';
+import type { KeptClass } from '$lib/stage/kept';
 import { database } from '../pool';
-
-export interface KeptClass {
-	readonly id: string;
-	readonly record: ClassRecord;
-}
 
 /** Keeps the record of a class as it is now; false when the teacher has no such lesson. */
 export async function keepClass(owner: string, lesson: string, id: string, record: ClassRecord) {
@@ -28,10 +24,10 @@ export async function classesOf(owner: string, lesson: string): Promise<KeptClas
 }
 
 /** The teacher's latest classes, whatever the lesson. */
-export async function latestClasses(owner: string, most: number): Promise<ClassRecord[]> {
-	const { rows } = await database().query<{ record: ClassRecord }>(
-		`select record from classes where owner = $1 order by record->>'began' desc, id limit $2`,
+export async function latestClasses(owner: string, most: number): Promise<KeptClass[]> {
+	const { rows } = await database().query<KeptClass>(
+		`select id, record from classes where owner = $1 order by record->>'began' desc, id limit $2`,
 		[owner, most]
 	);
-	return rows.map(({ record }) => record);
+	return rows;
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import { goto, invalidateAll } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { minutesTaken, type ClassRecord } from '$core/lesson/classRecord';
 	import { droppedLesson, minutesAsTaken } from '$core/lesson/afterClass';
@@ -10,6 +10,7 @@
 	import { newId } from '$lib/id';
 	import { OpenLesson } from '$lib/lesson.svelte';
 	import { outbox } from '$lib/outbox.svelte';
+	import type { KeptClass } from '$lib/stage/kept';
 	import { posted } from '$lib/post';
 	import { getSettings } from '$lib/settings.svelte';
 	import { classesAt } from '$lib/stage/classroom.svelte';
@@ -19,37 +20,42 @@
 
 	const settings = getSettings();
 	const open = untrack(() => new OpenLesson(data.page));
+	/** records that were taken while this page is open, and those that are still on their way: newer than what was loaded */
+	let taken = $state.raw<readonly KeptClass[]>([]);
 	onMount(() => {
 		const stop = open.watch();
-		const rest = outbox.onTaken(({ to }) => to === classesAt(open.id) && void invalidateAll());
+		const rest = outbox.onTaken(({ to, body }) => {
+			if (to === classesAt(open.id)) taken = [...taken, keptOf(body)];
+		});
 		return () => {
 			stop();
 			rest();
 		};
 	});
-
-	/** What is still on its way from this browser, laid over what the server has. */
-	const classes = $derived.by(() => {
-		const waiting = outbox.waiting(classesAt(open.id)).map(({ body }) => ({
-			id: body.class as string,
-			record: body.record as ClassRecord
-		}));
-		const kept = data.classes.filter(({ id }) => !waiting.some((one) => one.id === id));
-		return [...new Map(waiting.map((one) => [one.id, one])).values(), ...kept];
+	const keptOf = ({ class: id, record }: Readonly<Record<string, unknown>>): KeptClass => ({
+		id: id as string,
+		record: record as ClassRecord
 	});
+	const newer = $derived([...taken, ...outbox.waiting(classesAt(open.id)).map(({ body }) => keptOf(body))]);
+	/** Loaded records with the newer ones in their place, the latest class first. */
+	const withNewer = (loaded: readonly KeptClass[]): KeptClass[] =>
+		[...new Map([...loaded, ...newer].map((one) => [one.id, one])).values()].sort((a, b) =>
+			b.record.began.localeCompare(a.record.began)
+		);
+	const classes = $derived(withNewer(data.classes));
 	let chosen = $state<string | null>(null);
 	const shown = $derived(classes.find(({ id }) => id === chosen) ?? classes.at(0));
 	const record = $derived(shown?.record);
 	const longest = $derived(
 		Math.max(1, ...(record?.parts.map(({ planned, seconds }) => Math.max(planned, seconds / 60)) ?? []))
 	);
-	const taken = $derived(record ? minutesTaken(record) : 0);
+	const minutesOn = $derived(record ? minutesTaken(record) : 0);
 	const planned = $derived(record?.parts.reduce((sum, part) => sum + part.planned, 0) ?? 0);
 
 	const rates = $derived(ratesWith(settings.value.rates));
 	const news = $derived(
 		learned(
-			[...(shown && !data.classes.some(({ id }) => id === shown.id) ? [shown.record] : []), ...data.latest],
+			withNewer(data.latest).map((one) => one.record),
 			rates
 		)
 	);
@@ -116,7 +122,7 @@
 		{/if}
 		<p class="mt-4 text-lg">
 			{startSaid(record.began)}{record.ended ? '' : ', not ended yet'}:
-			<strong>{taken} of {planned} minutes</strong>.
+			<strong>{minutesOn} of {planned} minutes</strong>.
 		</p>
 
 		<div class="mt-6 grid gap-8 md:grid-cols-2">
@@ -124,7 +130,7 @@
 				<h2 id="rates" class="text-xl">What your classes say of the rates</h2>
 				{#if news.length === 0}
 					<p class="mt-2">
-						{taken === 0
+						{minutesOn === 0
 							? 'Nothing yet: they are learned from what the parts of your classes take.'
 							: 'The rates agree with your classes. Estimates and drafts rest on them as they are.'}
 					</p>
@@ -157,7 +163,7 @@
 					<button type="button" class="mt-4 press" onclick={takeMinutes}>Change the lesson</button>
 				{:else}
 					<p class="mt-2">
-						{taken === 0
+						{minutesOn === 0
 							? 'No part was on long enough to say what it takes.'
 							: 'The lesson’s minutes are what the parts took.'}
 					</p>
