@@ -148,6 +148,17 @@ describe('a handout', () => {
 		expect(section[0].blocks[3]).toMatchObject({ boxes: 7, of: 'repeat' });
 	});
 
+	it('says how to finish what is knitted, once', () => {
+		expect(titles(handoutOf(rope)).filter((title) => title === 'Finishing')).toHaveLength(1);
+		const told = {
+			...rope,
+			parts: [...rope.parts, { id: 'f', kind: 'finish' as const, title: 'At the end', minutes: 10 }]
+		};
+		expect(titles(handoutOf(told))).toContain('At the end');
+		expect(titles(handoutOf(told))).not.toContain('Finishing');
+		expect(titles(handoutOf(demo))).not.toContain('Finishing');
+	});
+
 	it('is made of any lesson, one without anything in it as well', () => {
 		const bare: Lesson = {
 			...demo,

@@ -2,7 +2,7 @@ import type { Voice } from '../hands/voice';
 import type { Lesson, Part } from '../lesson/lesson';
 import { retold } from '../lesson/said';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
-import { GOES_HOME, partSection } from './partSections';
+import { FINISHING, GOES_HOME, partSection } from './partSections';
 import { CARE, keySection, materialSection, shortWordSection, slipSection } from './reference';
 import { swatchBlocks, type Length } from './swatchBlocks';
 import { HANDOUT_FORMAT, type Handout, type Section } from './schema';
@@ -31,6 +31,7 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 		materialSection(lesson),
 		...parts.map((part) => partSection(lesson, part, voice)),
 		...swatchSections(lesson, parts, voice, length),
+		finishing(parts),
 		keySection(lesson, voice),
 		slipSection(lesson)
 	].filter((section) => section !== null);
@@ -51,6 +52,12 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 		]
 	};
 }
+
+/** What is knitted is finished, where no part of the lesson says how. */
+const finishing = (parts: readonly Part[]): Section | null =>
+	parts.some((part) => 'swatch' in part && part.swatch) && !parts.some(({ kind }) => kind === 'finish')
+		? { id: 'finishing', title: 'Finishing', blocks: FINISHING }
+		: null;
 
 /** The rows of every swatch that the parts knit or count, each once. */
 function swatchSections(lesson: Lesson, parts: readonly Part[], voice: Voice, length: Length): Section[] {

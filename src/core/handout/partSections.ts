@@ -68,7 +68,7 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 }
 
 /** Finishing, as the craft has it: soak, press out, pin, dry. */
-const FINISHING: Block[] = [
+export const FINISHING: Block[] = [
 	{
 		kind: 'list',
 		items: [

@@ -54,7 +54,7 @@
 
 <style>
 	.sentence {
-		font-size: clamp(1.6rem, 4.1cqw, 3.6rem);
+		font-size: clamp(1.6rem, 4.1cqw, 5.2rem);
 		line-height: 1.12;
 		font-weight: 500;
 	}
