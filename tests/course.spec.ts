@@ -69,6 +69,7 @@ test.describe('a text', () => {
 		await page.keyboard.type('- wool');
 		await page.keyboard.press('Enter');
 		await page.keyboard.type('a needle');
+		await expect(words).toContainText('Cast off loosely');
 		await page.getByRole('button', { name: 'Write it in US words' }).click();
 		await expect(words.locator('strong')).toHaveText('Bind off');
 		await pond.saved();

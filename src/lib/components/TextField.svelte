@@ -59,6 +59,9 @@
 		const text = value;
 		untrack(() => !long && editor?.setText(text));
 	});
+
+	/** A tool that is pressed leaves the hands in the text: what is typed next goes there. */
+	const stay = (event: MouseEvent) => event.preventDefault();
 </script>
 
 <div>
@@ -81,6 +84,7 @@
 							? 'bg-base-300 font-semibold'
 							: ''}"
 						aria-pressed={done.has(deed)}
+						onmousedown={stay}
 						onclick={() => editor?.toggle(deed)}><Icon size={16} aria-hidden="true" /> {says}</button
 					>
 				{/each}
