@@ -1,17 +1,28 @@
 import MarkdownIt from 'markdown-it';
 
-// Raw HTML in a text is shown as text, never obeyed.
-const markdown = new MarkdownIt({ html: false, linkify: false, typographer: false });
-
 /** Where a teacher's own pictures are. */
 export const PICTURE = /^\/pictures\/[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 
-// Pictures come from here and nowhere else; of any other a reader gets the words.
-const image = markdown.renderer.rules.image!;
-markdown.renderer.rules.image = (tokens, i, ...rest) =>
-	PICTURE.test(String(tokens[i].attrGet('src') ?? ''))
-		? image(tokens, i, ...rest)
-		: markdown.utils.escapeHtml(tokens[i].content);
+/**
+ * A reader of CommonMark whose HTML is safe to show, and XML as well. Raw HTML in a text is shown as text, never obeyed.
+ * Pictures come from here and nowhere else; of any other a reader gets the words.
+ *
+ * @param srcOf the address at which one of ours is found; `null` where it is not
+ */
+export function markdownWith(srcOf: (src: string) => string | null) {
+	const markdown = new MarkdownIt({ html: false, linkify: false, typographer: false, xhtmlOut: true });
+	const image = markdown.renderer.rules.image!;
+	markdown.renderer.rules.image = (tokens, i, ...rest) => {
+		const src = String(tokens[i].attrGet('src') ?? '');
+		const found = PICTURE.test(src) ? srcOf(src) : null;
+		if (found === null) return markdown.utils.escapeHtml(tokens[i].content);
+		tokens[i].attrSet('src', found);
+		return image(tokens, i, ...rest);
+	};
+	return markdown;
+}
+
+const markdown = markdownWith((src) => src);
 
 /** CommonMark as HTML that is safe to show. */
 export const rendered = (text: string): string => markdown.render(text);

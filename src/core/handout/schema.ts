@@ -45,7 +45,6 @@ export const blockShape = z.readonly(
 	z.discriminatedUnion('kind', [
 		z.object({ kind: z.literal('text'), text }),
 		z.object({ kind: z.literal('saying'), text }),
-		z.object({ kind: z.literal('heading'), text }),
 		z.object({ kind: z.literal('list'), items: z.array(text) }),
 		z.object({ kind: z.literal('table'), head: z.array(text), rows: z.array(z.array(text)) }),
 		figure,

@@ -1,6 +1,5 @@
-import MarkdownIt from 'markdown-it';
 import type { Block, Handout, Picture, Section } from '$core/handout/schema';
-import { PICTURE } from '$lib/markdown';
+import { markdownWith } from '$lib/markdown';
 import { drawn } from './pictures';
 
 /** A picture of the teacher's, as it is kept. */
@@ -37,8 +36,6 @@ function blockHtml(block: Block, writing: Writing): string {
 			return `<div class="text">${commonmark(block.text, writing)}</div>`;
 		case 'saying':
 			return `<p class="saying">“${escaped(block.text)}”</p>`;
-		case 'heading':
-			return `<h3>${escaped(block.text)}</h3>`;
 		case 'list':
 			return `<ul>${block.items.map((item) => `<li>${escaped(item)}</li>`).join('')}</ul>`;
 		case 'table':
@@ -78,16 +75,7 @@ function blockHtml(block: Block, writing: Writing): string {
 const picture = (of: Picture, { nextId }: Writing): string => drawn(of, nextId()).svg;
 
 function commonmark(text: string, { srcOf }: Writing): string {
-	// Raw HTML in a text is shown as text, never obeyed; what comes out is XHTML.
-	const markdown = new MarkdownIt({ html: false, linkify: false, typographer: false, xhtmlOut: true });
-	const image = markdown.renderer.rules.image!;
-	markdown.renderer.rules.image = (tokens, i, ...rest) => {
-		const src = String(tokens[i].attrGet('src') ?? '');
-		const held = PICTURE.test(src) ? srcOf(src) : null;
-		if (held === null) return escaped(tokens[i].content);
-		tokens[i].attrSet('src', held);
-		return image(tokens, i, ...rest);
-	};
+	const markdown = markdownWith(srcOf);
 	// A sheet stands by itself: links are read, not followed.
 	markdown.renderer.rules.link_open = () => '<u>';
 	markdown.renderer.rules.link_close = () => '</u>';
@@ -118,5 +106,4 @@ table{border-collapse:collapse;width:100%}th,td{text-align:left;vertical-align:t
 .tally i{display:inline-block;width:1.05em;height:1.05em;margin:.15em;border:1.5px solid #17302f;border-radius:3px}
 .tally i:nth-child(10n){margin-right:.9em}
 .room div{height:2.1em;border-bottom:1px solid #9aa8a2}
-footer{margin-top:2em;font-size:.9em}
 `;

@@ -17,8 +17,6 @@ function blockText(block: Block): string {
 			return block.text.trim();
 		case 'saying':
 			return `> ${line(block.text)}`;
-		case 'heading':
-			return `### ${line(block.text)}`;
 		case 'list':
 			return block.items.map((item) => `- ${line(item)}`).join('\n');
 		case 'table':

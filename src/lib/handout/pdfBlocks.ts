@@ -43,8 +43,6 @@ export class BlockSetter {
 				return this.#text(parent, parasOf(block.text));
 			case 'saying':
 				return paper.paragraph(parent, 'BlockQuote', `“${block.text}”`, 'saying');
-			case 'heading':
-				return paper.heading(parent, 3, block.text);
 			case 'list':
 				return this.#list(parent, block.items);
 			case 'table':
