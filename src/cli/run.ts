@@ -10,7 +10,7 @@ import type { Move } from '../core/hands/moves';
 import type { Leg } from '../core/hands/state';
 import { checkLesson } from '../core/lesson/check';
 import { draftLesson } from '../core/lesson/draft';
-import { fault, good, type Result } from '../core/result';
+import { fault, good, mapped, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
 import { bedWaysOf, type BedWay } from '../core/ways/bed';
 import { wayOf, waysOf, type Way, type WayOptions } from '../core/ways/ways';
@@ -71,8 +71,9 @@ function answerName(args: readonly string[]): Result<unknown> {
 	const { school } = asked.value.options;
 	if (!school)
 		return fault('unreadable', `“name” wants to know which school: --school ${WRITTEN_SCHOOLS.join(', ')}.`);
-	const crossing = parsedScript(asked.value.words[0], parseCrossing);
-	return crossing.ok ? good(nameIn(crossing.value, school as WrittenSchool)) : crossing;
+	return mapped(parsedScript(asked.value.words[0], parseCrossing), (crossing) =>
+		nameIn(crossing, school as WrittenSchool)
+	);
 }
 
 function answerSay(args: readonly string[]): Result<unknown> {
@@ -83,8 +84,10 @@ function answerSay(args: readonly string[]): Result<unknown> {
 	const { crossing, said } = named.value;
 	const { medium = 'hand', hand, keep, terms } = asked.value.options;
 	const words = { hand: 'right', keep: 'fabric', terms: 'us', ...onlyGiven({ hand, keep, terms }) } as const;
-	const text = sayIn(crossing, medium as Medium, words, parkedIn(asked.value));
-	return text.ok ? good({ ...said, text: text.value }) : text;
+	return mapped(sayIn(crossing, medium as Medium, words, parkedIn(asked.value)), (text) => ({
+		...said,
+		text
+	}));
 }
 
 function answerWays(args: readonly string[]): Result<unknown> {
@@ -149,8 +152,7 @@ function answerDraft(args: readonly string[], input: string): Result<unknown> {
 function answerCheck(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('check-lesson', args, []);
 	if (!asked.ok) return asked;
-	const lesson = parsedScript(input, parseLesson);
-	return lesson.ok ? good(checkLesson(lesson.value)) : lesson;
+	return mapped(parsedScript(input, parseLesson), (lesson) => checkLesson(lesson));
 }
 
 function bedOf({ options }: Given): Bed | null {
@@ -181,7 +183,7 @@ function scriptOf(
 	const mounts = options.mounts && crossing.order.map(() => options.mounts!);
 	if (way.trimStart().startsWith('{')) {
 		const script = parsedScript(way, (json) => parseMoves(json, crossing.stitches));
-		return script.ok ? good({ mounts, ...script.value }) : script;
+		return mapped(script, (moves) => ({ mounts, ...moves }));
 	}
 	const found = wayOf(crossing, way, options);
 	return found ? good({ moves: found.moves, mounts }) : noSuchWay(way, waysOf(crossing, options));

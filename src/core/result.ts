@@ -20,3 +20,7 @@ export const good = <T>(value: T): Result<T> => ({ ok: true, value });
 export function fault(code: FaultCode, message: string, at?: number): Result<never> {
 	return { ok: false, error: at === undefined ? { code, message } : { code, message, at } };
 }
+
+/** What is made of a good value; a fault stays as it is. */
+export const mapped = <T, R>(result: Result<T>, of: (value: T) => R): Result<R> =>
+	result.ok ? good(of(result.value)) : result;

@@ -1,6 +1,6 @@
 import { readPattern, type Pattern } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
-import { fault, good, type Result } from '../result';
+import { fault, good, mapped, type Result } from '../result';
 import { castOnOf, settledNames } from './castOn';
 import { homeOf } from './cloth';
 import { keyProblems, nameProblems, oddProblems, repeatProblems, usesOf } from './findings';
@@ -37,8 +37,7 @@ export interface Working {
  * without rows, or without a count to begin with, is `unreadable`.
  */
 export function fabricOf(text: string, options: NameOptions = {}): Result<Fabric> {
-	const working = workingOf(readPattern(text), options);
-	return working.ok ? good(working.value.fabric) : working;
+	return mapped(workingOf(readPattern(text), options), ({ fabric }) => fabric);
 }
 
 /**

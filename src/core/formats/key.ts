@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
 import { readKey } from '../naming/key';
-import { good, type Result } from '../result';
+import { mapped, type Result } from '../result';
 import { printCrossing } from './crossing';
 import { shaped } from './json';
 
@@ -47,8 +47,10 @@ export function printKey({ title, text }: KeyText): z.infer<typeof keyShape> {
 
 /** A key from `pond-loop/key@1`. */
 export function parseKey(value: unknown): Result<KeyText> {
-	const key = shaped(keyShape, value, `a key in “${KEY_FORMAT}”`);
-	return key.ok ? good({ title: key.value.title, text: key.value.lines.map(keyLineText).join('\n') }) : key;
+	return mapped(shaped(keyShape, value, `a key in “${KEY_FORMAT}”`), ({ title, lines }) => ({
+		title,
+		text: lines.map(keyLineText).join('\n')
+	}));
 }
 
 /** One line of a key as it is typed. */

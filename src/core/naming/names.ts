@@ -1,5 +1,5 @@
 import { MOST_IN_GROUP, MOST_STITCHES } from '../crossing/crossing';
-import { fault, good, type Result } from '../result';
+import { fault, good, mapped, type Result } from '../result';
 import * as counted from './counted';
 import * as over from './over';
 import { phraseOf, type Phrase } from './phrase';
@@ -17,8 +17,8 @@ export interface NameReadings {
 export function readName(text: string, options: ReadOptions): Result<NameReadings> {
 	const phrase = phraseOf(text);
 	if (!phrase.ok) return phrase;
-	const found = bySchool(phrase.value, text, options);
-	return found.ok ? good({ readings: found.value, total: phrase.value.total }) : found;
+	const { total } = phrase.value;
+	return mapped(bySchool(phrase.value, text, options), (readings) => ({ readings, total }));
 }
 
 function bySchool(phrase: Phrase, text: string, options: ReadOptions): Result<Result<Reading>[]> {

@@ -1,5 +1,5 @@
 import type { Crossing } from '../crossing/crossing';
-import { good, type Result } from '../result';
+import { mapped, type Result } from '../result';
 import type { Phrase } from './phrase';
 import type { ReadOptions, Reading } from './reading';
 import { threeGroup, twoGroup, type Centre, type Side } from './shapes';
@@ -16,7 +16,7 @@ export function read(phrase: Phrase, side: Side, options: ReadOptions): Result<R
 			? [twoGroup(first, second, side, phrase)]
 			: centresOf(options).map((centre) => threeGroup([first, second, third], side, centre, phrase));
 	return shapes.map((shape) =>
-		shape.ok ? good({ crossing: shape.value.crossing, school: 'over', because: shape.value.says }) : shape
+		mapped(shape, ({ crossing, says }) => ({ crossing, school: 'over', because: says }))
 	);
 }
 

@@ -1,4 +1,4 @@
-import { fault, good, type Result } from '../result';
+import { fault, good, mapped, type Result } from '../result';
 import { inMedium, type Medium } from '../media/medium';
 import { labelled, readDefinition } from './definition';
 import { readName, type NameReadings } from './names';
@@ -30,14 +30,12 @@ export function read(name: string, options: ReadOptions = {}): Result<Readings> 
 function readAny(text: string, options: ReadOptions): Result<NameReadings> {
 	const definition = labelled(text);
 	if (!definition) return readName(text, options);
-	const readings = readDefinition(definition, options);
-	return readings.ok ? good({ readings: readings.value, total: undefined }) : readings;
+	return mapped(readDefinition(definition, options), (readings) => ({ readings, total: undefined }));
 }
 
 function inItsMedium(reading: Result<Reading>, medium: Medium): Result<Reading> {
 	if (!reading.ok) return reading;
-	const crossing = inMedium(reading.value.crossing, medium);
-	return crossing.ok ? good({ ...reading.value, crossing: crossing.value }) : crossing;
+	return mapped(inMedium(reading.value.crossing, medium), (crossing) => ({ ...reading.value, crossing }));
 }
 
 /**

@@ -6,7 +6,7 @@ import { crossUnit, stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabri
 import { plain } from '../naming/key';
 import { nameIn } from '../naming/schools';
 import type { WrittenRow } from '../pattern/pattern';
-import { fault, good, type Result } from '../result';
+import { fault, good, mapped, type Result } from '../result';
 import { headEdit } from './rows';
 import type { TextEdit } from './text';
 
@@ -103,7 +103,7 @@ export function addCrossing(
 	unit: Unit
 ): Result<TextEdit[]> {
 	const filled = withUnit(unitsOf(working.steps[step]), at, unit, working.steps[step].row.n);
-	return filled.ok ? good(rewritten(text, working, [[step, filled.value]])) : filled;
+	return mapped(filled, (units) => rewritten(text, working, [[step, units]]));
 }
 
 /** Works what a crossing covers as it faces. */
