@@ -2,22 +2,21 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { COURSE_FORMAT } from '$core/lesson/course';
+	import NameForm from '$lib/components/NameForm.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import { newId } from '$lib/id';
 	import { useKeys } from '$lib/keys.svelte';
 	import { posted } from '$lib/post';
 
 	let { data } = $props();
-	let title = $state('');
 	let trouble = $state<string | null>(null);
-	let field: HTMLInputElement;
+	let field = $state<HTMLInputElement>();
 
-	async function make(event: SubmitEvent) {
-		event.preventDefault();
+	async function make(title: string) {
 		const course = newId();
 		const document = {
 			format: COURSE_FORMAT,
-			title: title.trim() || 'A new course',
+			title: title || 'A new course',
 			lessons: [],
 			known: [],
 			every: 7
@@ -25,29 +24,23 @@
 		trouble = await posted('/api/courses', { course, document });
 		if (!trouble) await goto(resolve('/courses/[id]', { id: course }));
 	}
-	useKeys([{ key: 'n', cap: 'N', says: 'name a new course', run: () => field.focus() }]);
+	useKeys([{ key: 'n', cap: 'N', says: 'name a new course', run: () => field?.focus() }]);
 </script>
 
 <svelte:head><title>Courses · Pond Loop</title></svelte:head>
 
 <div class="mx-auto min-h-[60dvh] max-w-5xl px-4 pt-8 sm:px-7">
 	<h1 class="text-4xl">Courses</h1>
-	<form class="mt-5 flex flex-wrap items-end gap-3 border-b border-hairline pb-7" onsubmit={make}>
-		<label class="min-w-60 flex-1">
-			<span class="mb-1 block text-quiet">A new course, called</span>
-			<input
-				bind:this={field}
-				class="field text-lg"
-				bind:value={title}
-				maxlength="200"
-				autocomplete="off"
-				placeholder="Six winter evenings in the hide"
-			/>
-		</label>
-		<button class="press press-main">Make it <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button>
+	<NameForm
+		main
+		label="A new course, called"
+		placeholder="Six winter evenings in the hide"
+		{trouble}
+		onmake={make}
+		bind:field
+	>
 		<a class="press" href={resolve('/lessons')}>Back to the lessons</a>
-		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
-	</form>
+	</NameForm>
 	{#if data.courses.length === 0}
 		<div class="py-12">
 			<h2 class="text-2xl">No course yet</h2>
