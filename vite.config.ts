@@ -4,6 +4,20 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
+	build: {
+		rolldownOptions: {
+			output: {
+				// Fewer files for a page to ask for, and less to send: what every page needs comes in one, and so do the many
+				// small modules that most pages share.
+				codeSplitting: {
+					groups: [
+						{ name: 'frame', test: /node_modules\/(svelte|@sveltejs\/kit|esm-env|clsx)\// },
+						{ name: 'shared', test: /src\/lib\//, minShareCount: 5, maxModuleSize: 3000 }
+					]
+				}
+			}
+		}
+	},
 	test: {
 		include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
 		environment: 'node',

@@ -127,7 +127,7 @@ test('a swatch put into a lesson is followed: what changes there changes here', 
 	await other.getByRole('textbox', { name: 'Written rows' }).click();
 	await other.keyboard.press('Control+End');
 	await other.keyboard.type('\nRow 5 (RS): p2, 2/2 LC, p2.');
-	await expect(other.locator('[data-save]').first()).toHaveAttribute('data-save', 'saved');
+	await expect(other.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 	await expect(notice).toContainText('rows of A new swatch');
 	await notice.getByRole('button', { name: 'Keep the old rows in this lesson' }).press('Enter');
 	await expect(notice).toHaveCount(0);

@@ -17,7 +17,7 @@ test.describe('with the server away', () => {
 		await page.keyboard.type(', half t');
 		await server.end('SIGKILL');
 		await page.keyboard.type('yped and then some');
-		await expect(page.locator('[data-save]').first()).toHaveAttribute('data-save', 'away', {
+		await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'away', {
 			timeout: 20_000
 		});
 		await expect(page.getByText(/Server away/).first()).toBeVisible();
@@ -63,7 +63,7 @@ test.describe('with the server away', () => {
 		await server.end('SIGKILL');
 		await page.keyboard.press('a');
 		await page.getByRole('dialog').getByRole('button', { name: 'From afar' }).click();
-		await expect(page.locator('[data-save]').first()).toHaveAttribute('data-save', 'away', {
+		await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'away', {
 			timeout: 20_000
 		});
 		await server.start();

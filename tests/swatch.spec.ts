@@ -291,7 +291,7 @@ deskTest.describe('two swatches', () => {
 			await expect.poll(() => other.text(), { timeout: 20_000 }).toContain('2/2 LC');
 			await page.route('**/news*', (route) => route.abort());
 			await replace(other, 'Row 1 (RS): p2, k8, p2', 'Row 1 (RS): p3, k6, p3');
-			await expect(second.locator('[data-save]').first()).toHaveAttribute('data-save', 'saved');
+			await expect(second.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 			await replace(desk, 'Row 1 (RS): p2, k8, p2', 'Row 1 (RS): p1, k10, p1');
 			const dialog = page.getByRole('dialog', { name: 'Two pages wrote here' });
 			await expect(dialog).toContainText('p3, k6, p3');

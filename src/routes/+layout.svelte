@@ -3,8 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
-	import UserRound from '@lucide/svelte/icons/user-round';
-	import Settings2 from '@lucide/svelte/icons/settings-2';
+	import Icon from '$lib/components/Icon.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
 	import SaveState from '$lib/components/SaveState.svelte';
 	import SettingsForm from '$lib/components/SettingsForm.svelte';
@@ -83,15 +82,16 @@
 					>
 				{/each}
 			</nav>{/if}
-		<div class="ml-auto flex items-center gap-1 sm:gap-2.5">
-			<div class="hidden lg:block"><SaveState /></div>
+		<!-- On a narrow page it has a line of its own, below. -->
+		<div class="order-last w-full lg:order-none lg:ml-auto lg:w-auto"><SaveState /></div>
+		<div class="ml-auto flex items-center gap-1 sm:gap-2.5 lg:ml-0">
 			{#if data.teacher}<button
 					type="button"
 					class="flex min-h-11 items-center gap-2 rounded-xl px-2.5 text-sm hover:bg-base-200"
 					onclick={() => (settingsOpen = true)}
 				>
 					<span class="hidden md:inline">{summary}</span>
-					<Settings2 size={18} aria-hidden="true" />
+					<Icon name="settings" size={18} />
 					<span class="sr-only md:hidden">Settings: {summary}</span>
 				</button>{/if}
 			<button
@@ -108,12 +108,11 @@
 					href={resolve('/account')}
 					aria-current={page.url.pathname === '/account' ? 'page' : undefined}
 				>
-					<UserRound size={19} aria-hidden="true" />
+					<Icon name="user" size={19} />
 					<span class="sr-only">Account of {data.teacher.name}</span>
 				</a>
 			{/if}
 		</div>
-		<div class="w-full lg:hidden"><SaveState /></div>
 	</header>
 {/if}
 

@@ -41,11 +41,12 @@ export function followed(lesson: Lesson, { swatches, sayings, keys }: Sources): 
 
 /** What keys say of names that the lesson uses; only those lines are read. */
 function meaningsIn(keys: readonly string[], lesson: Lesson): Map<string, Crossing> {
+	const found = new Map<string, Crossing>();
+	if (keys.length === 0) return found;
 	const names = lesson.crossings.map(({ name }) => plain(name)).filter(Boolean);
 	const lines = keys
 		.flatMap((text) => text.split('\n'))
 		.filter((line) => names.some((name) => plain(line).includes(name)));
-	const found = new Map<string, Crossing>();
 	for (const { label, readings } of readKey(lines.join('\n')))
 		if (readings.length === 1 && !found.has(plain(label))) found.set(plain(label), readings[0].crossing);
 	return found;

@@ -21,24 +21,22 @@ const PAIRS: readonly (readonly [us: string, uk: string])[] = [
 /** Words that also mean something else on the other shore, so nobody can tell whose they are. */
 const EITHER = new Set(['tension', 'moss stitch']);
 
+/** What is said otherwise on the other shore, found as whole words, and what it is called on this one. */
+const saidOtherwise = (terms: Terms) =>
+	PAIRS.map(([us, uk]) => (terms === 'us' ? { here: us, there: uk } : { here: uk, there: us }))
+		.filter(({ there }) => !EITHER.has(there))
+		.map(({ here, there }) => ({ here, there: new RegExp(`\\b${there}\\b`, 'gi') }));
+const OTHERWISE = { us: saidOtherwise('us'), uk: saidOtherwise('uk') };
+
 /** A text in the words of one shore; nothing else in it changes, and capitals stay. */
-export function wordsInTerms(text: string, terms: Terms): string {
-	return PAIRS.reduce((so, [us, uk]) => {
-		const [from, to] = terms === 'us' ? [uk, us] : [us, uk];
-		return EITHER.has(from) ? so : so.replace(wordOf(from), (said) => likeCase(said, to));
-	}, text);
-}
+export const wordsInTerms = (text: string, terms: Terms): string =>
+	OTHERWISE[terms].reduce((so, { here, there }) => so.replace(there, (said) => likeCase(said, here)), text);
 
 /** Words of the other shore in a text, as they are written there. */
 export function strangeWords(text: string, terms: Terms): string[] {
-	const found = PAIRS.flatMap(([us, uk]) => {
-		const strange = terms === 'us' ? uk : us;
-		return EITHER.has(strange) ? [] : (text.match(wordOf(strange)) ?? []);
-	});
+	const found = OTHERWISE[terms].flatMap(({ there }) => text.match(there) ?? []);
 	return [...new Set(found.map((word) => word.toLowerCase()))];
 }
-
-const wordOf = (word: string): RegExp => new RegExp(`\\b${word}\\b`, 'gi');
 
 const likeCase = (said: string, to: string): string =>
 	said[0] === said[0].toUpperCase() ? to[0].toUpperCase() + to.slice(1) : to;

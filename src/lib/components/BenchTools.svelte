@@ -1,12 +1,10 @@
 <script lang="ts">
-	import Columns from '@lucide/svelte/icons/columns-2';
-	import Hand from '@lucide/svelte/icons/hand';
-	import Plus from '@lucide/svelte/icons/plus';
 	import { turnOver } from '$core/crossing/transform';
 	import { isBed, MEDIA, type Medium } from '$core/media/medium';
 	import { nameOf } from '$core/naming/name';
 	import type { Subject } from '$lib/subject.svelte';
 	import { MEDIUM_NAMES } from '$lib/words';
+	import Icon from './Icon.svelte';
 	import Choices from './Choices.svelte';
 
 	/** In what a crossing is made and on which row, and what else can be done with it. */
@@ -49,16 +47,16 @@
 		{/if}
 		<div class="ml-auto flex flex-wrap gap-2">
 			<button type="button" class="press min-h-10! press-quiet px-3!" onclick={oncompare}>
-				<Columns size={18} aria-hidden="true" />
+				<Icon name="columns" size={18} />
 				Compare
 				<kbd class="key-cap hidden 2xl:inline-block">C</kbd>
 			</button>
 			<button type="button" class="press min-h-10! press-quiet px-3!" onclick={onmake}>
-				<Hand size={18} aria-hidden="true" /> Make by hand
+				<Icon name="hand" size={18} /> Make by hand
 				<kbd class="key-cap hidden 2xl:inline-block">M</kbd>
 			</button>
 			<button type="button" class="press min-h-10! press-quiet px-3!" disabled={!readable} onclick={onput}>
-				<Plus size={18} aria-hidden="true" /> Put into a lesson
+				<Icon name="plus" size={18} /> Put into a lesson
 				<kbd class="key-cap hidden 2xl:inline-block">A</kbd>
 			</button>
 		</div>

@@ -1,7 +1,6 @@
 <script lang="ts">
-	import Check from '@lucide/svelte/icons/check';
-	import Copy from '@lucide/svelte/icons/copy';
 	import { copy } from '$lib/export/save';
+	import Icon from './Icon.svelte';
 
 	/** A line of text with a button that copies it. */
 	let { label, text, note }: { label: string; text: string; note?: string } = $props();
@@ -27,7 +26,7 @@
 		onclick={take}
 		aria-label="Copy {text}"
 	>
-		{#if copied}<Check size={18} aria-hidden="true" />{:else}<Copy size={18} aria-hidden="true" />{/if}
+		{#if copied}<Icon name="check" size={18} />{:else}<Icon name="copy" size={18} />{/if}
 		<span aria-live="polite">{copied ? 'Copied' : 'Copy'}</span>
 	</button>
 </div>

@@ -1,8 +1,7 @@
 <script lang="ts">
-	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
 	import { prefersReducedMotion } from 'svelte/motion';
+	import Icon from './Icon.svelte';
 
 	/** Groups of stitches in a row, to be dragged or moved one place at a time. */
 	let {
@@ -64,7 +63,7 @@
 						onclick={() => move(i, i - 1)}
 						aria-label="Move {group.join(' ')} one place towards {ends[0]}"
 					>
-						<ArrowLeft size={18} aria-hidden="true" />
+						<Icon name="arrow-left" size={18} />
 					</button>
 					<button
 						type="button"
@@ -73,7 +72,7 @@
 						onclick={() => move(i, i + 1)}
 						aria-label="Move {group.join(' ')} one place towards {ends[1]}"
 					>
-						<ArrowRight size={18} aria-hidden="true" />
+						<Icon name="arrow-right" size={18} />
 					</button>
 				</span>
 			</li>

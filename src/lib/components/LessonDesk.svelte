@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { onMount, tick, untrack } from 'svelte';
-	import Play from '@lucide/svelte/icons/play';
 	import { checkLesson, type Checked } from '$core/lesson/check';
 	import { ratesWith } from '$core/lesson/rates';
 	import { addableTo, newPart, type PaletteKind } from '$core/lesson/palette';
@@ -11,6 +10,7 @@
 	import { AT_THE_END, OpenLesson } from '$lib/lesson.svelte';
 	import { PALETTE_WORDS } from '$lib/parts';
 	import { getSettings } from '$lib/settings.svelte';
+	import Icon from './Icon.svelte';
 	import ClockBar from './ClockBar.svelte';
 	import ChecksPanel from './lesson/ChecksPanel.svelte';
 	import TagsField from './lesson/TagsField.svelte';
@@ -163,7 +163,7 @@
 		<div class="ml-auto flex gap-3">
 			<a class="press" href={resolve('/lessons/[id]/sheet', { id: page.id })}>Take-home sheet</a>
 			<a class="press press-main" href={resolve('/lessons/[id]/stage', { id: page.id })}>
-				Teach it <Play size={17} aria-hidden="true" fill="currentColor" />
+				Teach it <Icon name="play" size={17} class="fill-current" />
 			</a>
 		</div>
 	</div>
@@ -248,8 +248,12 @@
 				{/if}
 			</section>
 			<div class="grid content-start gap-7 lg:col-start-2 xl:col-start-3">
-				{#if checked}<ChecksPanel {open} {checked} onchoose={choose} />{:else}<p>Looking it through …</p>{/if}
-				<MaterialsPanel {open} />
+				{#if checked}
+					<ChecksPanel {open} {checked} onchoose={choose} />
+					<MaterialsPanel {open} />
+				{:else}
+					<p>Looking it through …</p>
+				{/if}
 				<div>
 					<button type="button" class="press press-quiet" onclick={() => (ratesOpen = true)}
 						>The rates this rests on</button

@@ -9,6 +9,7 @@
 	let { open }: { open: OpenLesson } = $props();
 
 	const lesson = $derived(open.lesson);
+	let classOpen = $state(false);
 	const set = (
 		fields: Partial<
 			Pick<Lesson, 'title' | 'level' | 'minutes' | 'starts' | 'people' | 'leftHanded' | 'yarn' | 'needles'>
@@ -69,26 +70,28 @@
 					event.currentTarget.value && set({ starts: event.currentTarget.value.slice(0, 16) })}
 			/>
 		</label>
-		<details>
+		<details bind:open={classOpen}>
 			<summary class="min-h-11 cursor-pointer content-center rounded-lg px-1 underline underline-offset-3"
 				>The class</summary
 			>
-			<div class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-2">
-				{@render number('people', 'people')}
-				{@render number('left-handed', 'leftHanded')}
-				<Choices
-					label="Yarn"
-					value={lesson.yarn ?? 'plain'}
-					choices={YARN_CHOICES}
-					onchoose={(yarn) => set({ yarn })}
-				/>
-				<Choices
-					label="Cable needles each"
-					value={String(lesson.needles ?? 2)}
-					choices={['0', '1', '2'].map((value) => ({ value, label: value }))}
-					onchoose={(needles) => set({ needles: Number(needles) as 0 | 1 | 2 })}
-				/>
-			</div>
+			{#if classOpen}
+				<div class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-2">
+					{@render number('people', 'people')}
+					{@render number('left-handed', 'leftHanded')}
+					<Choices
+						label="Yarn"
+						value={lesson.yarn ?? 'plain'}
+						choices={YARN_CHOICES}
+						onchoose={(yarn) => set({ yarn })}
+					/>
+					<Choices
+						label="Cable needles each"
+						value={String(lesson.needles ?? 2)}
+						choices={['0', '1', '2'].map((value) => ({ value, label: value }))}
+						onchoose={(needles) => set({ needles: Number(needles) as 0 | 1 | 2 })}
+					/>
+				</div>
+			{/if}
 		</details>
 	</div>
 </div>

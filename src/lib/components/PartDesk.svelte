@@ -1,8 +1,4 @@
 <script lang="ts">
-	import ArrowDown from '@lucide/svelte/icons/arrow-down';
-	import ArrowUp from '@lucide/svelte/icons/arrow-up';
-	import Copy from '@lucide/svelte/icons/copy';
-	import Trash2 from '@lucide/svelte/icons/trash';
 	import { crossingOf, type Change, type Part } from '$core/lesson/lesson';
 	import type { SlipId } from '$core/lesson/slip';
 	import { SLIP_WORDS } from '$lib/parts';
@@ -10,6 +6,7 @@
 	import { strangeWords, wordsInTerms } from '$core/lesson/terms';
 	import { getSettings } from '$lib/settings.svelte';
 	import type { OpenLesson } from '$lib/lesson.svelte';
+	import Icon from './Icon.svelte';
 	import Choices from './Choices.svelte';
 	import MinutesField from './MinutesField.svelte';
 	import TextField from './TextField.svelte';
@@ -209,13 +206,13 @@
 	{/if}
 	<div class="flex flex-wrap gap-2">
 		<button type="button" class="press press-quiet" disabled={first} onclick={() => onmove(-1)}>
-			<ArrowUp size={19} aria-hidden="true" /> Earlier
+			<Icon name="arrow-up" size={19} /> Earlier
 		</button>
 		<button type="button" class="press press-quiet" disabled={last} onclick={() => onmove(1)}>
-			<ArrowDown size={19} aria-hidden="true" /> Later
+			<Icon name="arrow-down" size={19} /> Later
 		</button>
 		<button type="button" class="press press-quiet" onclick={onduplicate}>
-			<Copy size={18} aria-hidden="true" /> Once more
+			<Icon name="copy" size={18} /> Once more
 		</button>
 		<button type="button" class="press press-quiet" disabled={part.minutes < 2} onclick={onsplit}
 			>Split</button
@@ -223,7 +220,7 @@
 		{#if onjoin}<button type="button" class="press press-quiet" onclick={onjoin}>Join the next to it</button
 			>{/if}
 		<button type="button" class="press press-quiet" onclick={onremove}>
-			<Trash2 size={18} aria-hidden="true" /> Remove
+			<Icon name="trash" size={18} /> Remove
 		</button>
 	</div>
 </div>

@@ -1,11 +1,8 @@
 <script lang="ts">
-	import Check from '@lucide/svelte/icons/check';
-	import CloudOff from '@lucide/svelte/icons/cloud-off';
-	import CircleAlert from '@lucide/svelte/icons/circle-alert';
-	import LoaderCircle from '@lucide/svelte/icons/loader-circle';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { outbox } from '$lib/outbox.svelte';
+	import Icon from './Icon.svelte';
 
 	/** Says whether what was done here has reached the server. */
 	const signIn = $derived(
@@ -20,25 +17,25 @@
 
 <p class="flex flex-wrap items-center gap-x-2 text-sm empty:hidden" role="status" data-save={outbox.state}>
 	{#if outbox.state === 'sending'}
-		<LoaderCircle size={17} aria-hidden="true" class="motion-safe:animate-spin" /> Saving
+		<Icon name="loader-circle" size={17} class="motion-safe:animate-spin" /> Saving
 	{:else if outbox.state === 'away'}
-		<CloudOff size={17} aria-hidden="true" />
+		<Icon name="cloud-off" size={17} />
 		<span>Server away. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
 		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.send()}
 			>Try now</button
 		>
 	{:else if outbox.state === 'out'}
-		<CircleAlert size={17} aria-hidden="true" />
+		<Icon name="circle-alert" size={17} />
 		<span>Signed out. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
 		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
 		<a class="min-h-8 content-center font-semibold underline" href={signIn} data-sveltekit-reload>Sign in</a>
 	{:else if outbox.state === 'refused'}
-		<CircleAlert size={17} aria-hidden="true" class="text-error" />
+		<Icon name="circle-alert" size={17} class="text-error" />
 		<span class="text-error">{outbox.refusal?.message}</span>
 		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.discardRefused()}>
 			Give that change up
 		</button>
 	{:else if time}
-		<Check size={17} aria-hidden="true" /> Saved {time}
+		<Icon name="check" size={17} /> Saved {time}
 	{/if}
 </p>

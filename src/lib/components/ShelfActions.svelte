@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Archive from '@lucide/svelte/icons/archive';
+	import Icon from './Icon.svelte';
 
 	/** Puts a thing of a list away; from there it is brought back, or, asked twice, deleted for good. */
 	let {
@@ -25,7 +25,7 @@
 	{/if}
 {:else}
 	<button type="button" class="press press-quiet" onclick={() => onput(true)}>
-		<Archive size={18} aria-hidden="true" /> <span class="sr-only sm:not-sr-only">Put away</span>
+		<Icon name="archive" size={18} /> <span class="sr-only sm:not-sr-only">Put away</span>
 		<span class="sr-only"> “{title}”</span>
 	</button>
 {/if}

@@ -1,12 +1,8 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import Bold from '@lucide/svelte/icons/bold';
-	import Heading from '@lucide/svelte/icons/heading';
-	import ImagePlus from '@lucide/svelte/icons/image-plus';
-	import Italic from '@lucide/svelte/icons/italic';
-	import List from '@lucide/svelte/icons/list';
-	import ListOrdered from '@lucide/svelte/icons/list-ordered';
+	import type { IconName } from '$lib/icons';
 	import type { Deed, TextEditor } from '$lib/text/editor';
+	import Icon from './Icon.svelte';
 	import Dialog from './Dialog.svelte';
 	import PictureForm from './PictureForm.svelte';
 
@@ -18,12 +14,12 @@
 		onchange
 	}: { label: string; value: string; most: number; onchange: (text: string) => void } = $props();
 
-	const TOOLS: readonly { deed: Deed; says: string; icon: typeof Bold }[] = [
-		{ deed: 'bold', says: 'Bold', icon: Bold },
-		{ deed: 'italic', says: 'Slanted', icon: Italic },
-		{ deed: 'heading', says: 'Heading', icon: Heading },
-		{ deed: 'bulletList', says: 'List', icon: List },
-		{ deed: 'orderedList', says: 'Numbered', icon: ListOrdered }
+	const TOOLS: readonly { deed: Deed; says: string; icon: IconName }[] = [
+		{ deed: 'bold', says: 'Bold', icon: 'bold' },
+		{ deed: 'italic', says: 'Slanted', icon: 'italic' },
+		{ deed: 'heading', says: 'Heading', icon: 'heading' },
+		{ deed: 'bulletList', says: 'List', icon: 'list' },
+		{ deed: 'orderedList', says: 'Numbered', icon: 'list-ordered' }
 	];
 
 	let host: HTMLElement;
@@ -75,7 +71,7 @@
 				aria-label="How the words look"
 				class="relative flex min-h-12 flex-wrap gap-0.5 border-b border-hairline p-1"
 			>
-				{#each TOOLS as { deed, says, icon: Icon } (deed)}
+				{#each TOOLS as { deed, says, icon } (deed)}
 					<button
 						type="button"
 						class="flex min-h-10 items-center gap-1.5 rounded-lg px-2 text-sm hover:bg-base-200 {done.has(
@@ -85,13 +81,13 @@
 							: ''}"
 						aria-pressed={done.has(deed)}
 						onmousedown={stay}
-						onclick={() => editor?.toggle(deed)}><Icon size={16} aria-hidden="true" /> {says}</button
+						onclick={() => editor?.toggle(deed)}><Icon name={icon} size={16} /> {says}</button
 					>
 				{/each}
 				<button
 					type="button"
 					class="flex min-h-10 items-center gap-1.5 rounded-lg px-2 text-sm hover:bg-base-200"
-					onclick={() => (adding = true)}><ImagePlus size={16} aria-hidden="true" /> Picture</button
+					onclick={() => (adding = true)}><Icon name="image-plus" size={16} /> Picture</button
 				>
 			</div>
 		{:else}

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
-	import ChevronRight from '@lucide/svelte/icons/chevron-right';
+	import Icon from './Icon.svelte';
 
 	/** Back or forward, as big as a thumb, on the dark bar below a rail. */
 	let {
@@ -9,8 +8,6 @@
 		disabled,
 		onpress
 	}: { to: 'back' | 'forward'; label: string; disabled: boolean; onpress: () => void } = $props();
-
-	const Icon = $derived(to === 'back' ? ChevronLeft : ChevronRight);
 </script>
 
 <button
@@ -21,7 +18,7 @@
 	onclick={onpress}
 	aria-label={label}
 >
-	<Icon size={34} strokeWidth={2.6} aria-hidden="true" />
+	<Icon name={to === 'back' ? 'chevron-left' : 'chevron-right'} size={34} class="stroke-[2.6]" />
 </button>
 
 <style>

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import Undo2 from '@lucide/svelte/icons/undo-2';
-	import X from '@lucide/svelte/icons/x';
+	import Icon from './Icon.svelte';
 
 	/** Says what was just done and offers to take it back, for as long as it stands. */
 	let { said, onundo, onclose }: { said: string; onundo: () => void; onclose: () => void } = $props();
@@ -16,7 +15,7 @@
 		class="flex min-h-11 items-center gap-2 rounded-xl px-3 font-semibold underline hover:bg-neutral-content/15"
 		onclick={onundo}
 	>
-		<Undo2 size={18} aria-hidden="true" /> Undo
+		<Icon name="undo" size={18} /> Undo
 	</button>
 	<button
 		type="button"
@@ -24,6 +23,6 @@
 		onclick={onclose}
 		aria-label="Close this message"
 	>
-		<X size={18} aria-hidden="true" />
+		<Icon name="x" size={18} />
 	</button>
 </div>

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import Search from '@lucide/svelte/icons/search';
 	import { factsOf } from '$core/media/facts';
 	import { isBed } from '$core/media/medium';
 	import { adviceOf } from '$core/ways/advice';
 	import { getSettings } from '$lib/settings.svelte';
 	import { GUTTER, type Subject } from '$lib/subject.svelte';
+	import Icon from './Icon.svelte';
 	import Choices from './Choices.svelte';
 	import Dialog from './Dialog.svelte';
 	import RulesForm from './RulesForm.svelte';
@@ -82,7 +82,7 @@
 						class="press justify-self-start press-quiet"
 						onclick={() => search.start($state.snapshot(subject.played))}
 					>
-						<Search size={18} aria-hidden="true" />
+						<Icon name="search" size={18} />
 						{subject.searching === 'stopped' ? 'Look again for the shortest way' : 'Look for other ways'}
 					</button>
 				{:else if subject.searching === 'found'}

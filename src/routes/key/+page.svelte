@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { onMount, untrack } from 'svelte';
-	import Plus from '@lucide/svelte/icons/plus';
+	import Icon from '$lib/components/Icon.svelte';
 	import { printKey } from '$core/formats/key';
 	import { readKey, withoutDoubles } from '$core/naming/key';
 	import type { KeptKey } from '$lib/bench';
@@ -100,7 +100,7 @@
 					</button>
 				{/each}
 				<button type="button" class="press press-quiet" onclick={begin}
-					><Plus size={18} aria-hidden="true" /> New key</button
+					><Icon name="plus" size={18} /> New key</button
 				>
 			</div>
 		{/if}

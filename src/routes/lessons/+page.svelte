@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { goto, invalidateAll } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import Copy from '@lucide/svelte/icons/copy';
+	import Icon from '$lib/components/Icon.svelte';
 	import { newId } from '$lib/id';
 	import { posted } from '$lib/post';
 	import { COURSE_FORMAT } from '$core/lesson/course';
@@ -10,6 +10,7 @@
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
 	import { startSaid } from '$lib/words';
+	import NameForm from '$lib/components/NameForm.svelte';
 	import LibrarySearch from '$lib/components/lesson/LibrarySearch.svelte';
 	import DraftForm from '$lib/components/lesson/DraftForm.svelte';
 	import ShelfActions from '$lib/components/ShelfActions.svelte';
@@ -17,29 +18,22 @@
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import UndoBar from '$lib/components/UndoBar.svelte';
 	import { useKeys } from '$lib/keys.svelte';
+	import { Shelf, type Listed } from '$lib/shelf.svelte';
 
 	let { data } = $props();
 
-	let title = $state('');
-	let trouble = $state<string | null>(null);
+	const shelf = new Shelf('/api/lessons');
 	let drafting = $state(false);
-	let removed = $state.raw<{ id: string; title: string } | null>(null);
-	let field: HTMLInputElement;
+	let field = $state<HTMLInputElement>();
 	let words = $state('');
 	let searchField = $state<HTMLInputElement>();
 	const away = $derived(data.shelf === 'away');
 
-	async function make(event: SubmitEvent) {
-		event.preventDefault();
+	/** Keeps a new lesson and opens it; with a document, that one. */
+	async function make(title: string, document?: Lesson) {
 		const id = newId();
-		trouble = await posted('/api/lessons', { lesson: id, title: title.trim() || 'A new lesson' });
-		if (!trouble) await goto(resolve('/lessons/[id]', { id }));
-	}
-
-	async function keep(lesson: Lesson) {
-		const id = newId();
-		trouble = await posted('/api/lessons', { lesson: id, title: lesson.title, document: lesson });
-		if (!trouble) await goto(resolve('/lessons/[id]', { id }));
+		shelf.trouble = await posted('/api/lessons', { lesson: id, title, document });
+		if (!shelf.trouble) await goto(resolve('/lessons/[id]', { id }));
 		else drafting = false;
 	}
 
@@ -47,8 +41,8 @@
 	async function keepAll(lessons: readonly Lesson[]) {
 		const ids = lessons.map(() => newId());
 		for (const [i, document] of lessons.entries()) {
-			trouble = await posted('/api/lessons', { lesson: ids[i], title: document.title, document });
-			if (trouble) return void (drafting = false);
+			shelf.trouble = await posted('/api/lessons', { lesson: ids[i], title: document.title, document });
+			if (shelf.trouble) return void (drafting = false);
 		}
 		const course = newId();
 		const document = {
@@ -58,29 +52,16 @@
 			known: [],
 			every: 7
 		};
-		trouble = await posted('/api/courses', { course, document });
-		if (!trouble) await goto(resolve('/courses/[id]', { id: course }));
+		shelf.trouble = await posted('/api/courses', { course, document });
+		if (!shelf.trouble) await goto(resolve('/courses/[id]', { id: course }));
 		else drafting = false;
 	}
 
-	async function copy(lesson: { id: string; title: string }) {
+	async function copy(lesson: Listed) {
 		const id = newId();
 		const title = `${lesson.title}, a copy`.slice(0, 200);
-		trouble = await posted(`/api/lessons/${lesson.id}/copies`, { lesson: id, title });
-		if (!trouble) await goto(resolve('/lessons/[id]', { id }));
-	}
-
-	async function destroy(lesson: { id: string }) {
-		trouble = await posted(`/api/lessons/${lesson.id}/removed`, null, 'DELETE');
-		if (trouble) return;
-		await invalidateAll();
-	}
-
-	async function remove(lesson: { id: string; title: string }, away: boolean) {
-		trouble = await posted(`/api/lessons/${lesson.id}/removed`, { removed: away });
-		if (trouble) return;
-		removed = away ? lesson : null;
-		await invalidateAll();
+		shelf.trouble = await posted(`/api/lessons/${lesson.id}/copies`, { lesson: id, title });
+		if (!shelf.trouble) await goto(resolve('/lessons/[id]', { id }));
 	}
 
 	const clockOf = ({ starts, ...lesson }: (typeof data.lessons)[number]) => ({
@@ -89,7 +70,7 @@
 	});
 
 	useKeys([
-		{ key: 'n', cap: 'N', says: 'name a new lesson', run: () => field.focus() },
+		{ key: 'n', cap: 'N', says: 'name a new lesson', run: () => field?.focus() },
 		{ key: '/', cap: '/', says: 'search everything', run: () => searchField?.focus() },
 		{ key: 'd', cap: 'D', says: 'draft a lesson', run: () => (drafting = true) }
 	]);
@@ -99,24 +80,17 @@
 
 <div class="mx-auto min-h-[60dvh] max-w-5xl px-4 pt-8 sm:px-7">
 	<h1 class="text-4xl">Lessons</h1>
-	<form class="mt-5 flex flex-wrap items-end gap-3 border-b border-hairline pb-7" onsubmit={make}>
-		<label class="min-w-60 flex-1">
-			<span class="mb-1 block text-quiet">A new lesson, called</span>
-			<input
-				bind:this={field}
-				class="field text-lg"
-				bind:value={title}
-				maxlength="200"
-				autocomplete="off"
-				placeholder="Ropes for bench cushions"
-			/>
-		</label>
-		<button class="press">Make it <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button>
+	<NameForm
+		label="A new lesson, called"
+		placeholder="Ropes for bench cushions"
+		trouble={shelf.trouble}
+		onmake={(title) => make(title || 'A new lesson')}
+		bind:field
+	>
 		<button type="button" class="press press-main" onclick={() => (drafting = true)}>
 			Draft one <kbd class="key-cap hidden sm:inline-block">D</kbd>
 		</button>
-		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
-	</form>
+	</NameForm>
 
 	<div class="mt-5 grid items-end gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_auto]">
 		<div><LibrarySearch bind:words bind:field={searchField} /></div>
@@ -184,15 +158,15 @@
 					<div class="flex flex-col items-stretch gap-1">
 						{#if !away}
 							<button type="button" class="press press-quiet" onclick={() => copy(lesson)}>
-								<Copy size={18} aria-hidden="true" /> <span class="sr-only sm:not-sr-only">Copy</span>
+								<Icon name="copy" size={18} /> <span class="sr-only sm:not-sr-only">Copy</span>
 								<span class="sr-only"> “{lesson.title}”</span>
 							</button>
 						{/if}
 						<ShelfActions
 							title={lesson.title}
 							{away}
-							onput={(to) => remove(lesson, to)}
-							ondelete={() => destroy(lesson)}
+							onput={(to) => shelf.put(lesson, to)}
+							ondelete={() => shelf.destroy(lesson)}
 						/>
 					</div>
 				</li>
@@ -210,13 +184,13 @@
 <PondEdge />
 
 <Dialog title="Draft a lesson" wide bind:open={drafting}>
-	<DraftForm swatches={data.swatches} onkeep={keep} onkeepall={keepAll} />
+	<DraftForm swatches={data.swatches} onkeep={(lesson) => make(lesson.title, lesson)} onkeepall={keepAll} />
 </Dialog>
 
-{#if removed}
+{#if shelf.removed}
 	<UndoBar
-		said="“{removed.title}” is put away."
-		onundo={() => removed && remove(removed, false)}
-		onclose={() => (removed = null)}
+		said="“{shelf.removed.title}” is put away."
+		onundo={() => shelf.back()}
+		onclose={() => (shelf.removed = null)}
 	/>
 {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { goto, invalidateAll } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { newSwatch, type Swatch } from '$core/swatch/schema';
 	import Dialog from '$lib/components/Dialog.svelte';
@@ -12,6 +12,7 @@
 	import { newId } from '$lib/id';
 	import { useKeys } from '$lib/keys.svelte';
 	import { posted } from '$lib/post';
+	import { Shelf } from '$lib/shelf.svelte';
 	import { workingFor } from '$lib/swatch/open.svelte';
 	import { versionsAt } from '$lib/swatch/wire';
 	import { MEDIUM_NAMES } from '$lib/words';
@@ -19,35 +20,22 @@
 
 	let { data } = $props();
 
-	let trouble = $state<string | null>(null);
+	const shelf = new Shelf('/api/swatches');
 	let making = $state(false);
-	let removed = $state.raw<{ id: string; title: string } | null>(null);
 
 	const EMPTY = 'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\n';
 
 	async function make(swatch: Swatch, said: string) {
 		const id = newId();
-		trouble = await posted(versionsAt(id), { id: newId(), base: null, swatch, said });
-		if (!trouble) await goto(resolve('/swatches/[id]', { id }));
+		shelf.trouble = await posted(versionsAt(id), { id: newId(), base: null, swatch, said });
+		if (!shelf.trouble) await goto(resolve('/swatches/[id]', { id }));
 	}
 
 	async function bringIn(file: File) {
 		const { swatchFrom } = await import('$lib/swatch/files');
 		const swatch = swatchFrom(file.name, await file.text());
-		if (!swatch.ok) return void (trouble = swatch.error.message);
+		if (!swatch.ok) return void (shelf.trouble = swatch.error.message);
 		await make(swatch.value, `brought in ${file.name}`.slice(0, 200));
-	}
-
-	async function remove(swatch: { id: string; title: string }, away: boolean) {
-		trouble = await posted(`/api/swatches/${swatch.id}/removed`, { removed: away });
-		if (trouble) return;
-		removed = away ? swatch : null;
-		await invalidateAll();
-	}
-
-	async function destroy(swatch: { id: string }) {
-		trouble = await posted(`/api/swatches/${swatch.id}/removed`, null, 'DELETE');
-		if (!trouble) await invalidateAll();
 	}
 
 	const away = $derived(data.away);
@@ -85,7 +73,7 @@
 				Make from a motif <kbd class="key-cap hidden sm:inline-block">M</kbd>
 			</button>
 		</div>
-		{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}
+		{#if shelf.trouble}<p class="w-full font-semibold text-error" role="alert">{shelf.trouble}</p>{/if}
 	</div>
 
 	<div class="mt-4"><Shelves base={resolve('/swatches')} {away} here={!away} /></div>
@@ -136,8 +124,8 @@
 						<ShelfActions
 							title={swatch.title}
 							{away}
-							onput={(to) => remove(swatch, to)}
-							ondelete={() => destroy(swatch)}
+							onput={(to) => shelf.put(swatch, to)}
+							ondelete={() => shelf.destroy(swatch)}
 						/>
 					</div>
 				</li>
@@ -155,10 +143,10 @@
 	/>
 </Dialog>
 
-{#if removed}
+{#if shelf.removed}
 	<UndoBar
-		said="“{removed.title}” is put away."
-		onundo={() => removed && remove(removed, false)}
-		onclose={() => (removed = null)}
+		said="“{shelf.removed.title}” is put away."
+		onundo={() => shelf.back()}
+		onclose={() => (shelf.removed = null)}
 	/>
 {/if}

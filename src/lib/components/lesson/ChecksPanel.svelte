@@ -1,9 +1,9 @@
 <script lang="ts">
-	import Check from '@lucide/svelte/icons/check';
 	import type { Checked } from '$core/lesson/check';
 	import { lessonMends, type LessonMend } from '$core/lesson/mend';
 	import { newId } from '$lib/id';
 	import type { OpenLesson } from '$lib/lesson.svelte';
+	import Icon from '../Icon.svelte';
 
 	/** What is wrong with the lesson, each with its mend to press; or, when nothing is, what was looked at. */
 	let { open, checked, onchoose }: { open: OpenLesson; checked: Checked; onchoose: (id: string) => void } =
@@ -33,7 +33,7 @@
 		<ul class="grid gap-1.5">
 			{#each LOOKED_AT as line (line)}
 				<li class="flex gap-2 leading-snug">
-					<Check size={18} class="mt-0.5 shrink-0 text-success" aria-hidden="true" />{line}
+					<Icon name="check" size={18} class="mt-0.5 shrink-0 text-success" />{line}
 				</li>
 			{/each}
 		</ul>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import X from '@lucide/svelte/icons/x';
 	import { outbox } from '$lib/outbox.svelte';
+	import Icon from '../Icon.svelte';
 
 	/** Words of the teacher's own that a lesson is found by. */
 	let { lesson, tags }: { lesson: string; tags: readonly string[] } = $props();
@@ -34,7 +34,7 @@
 				type="button"
 				class="grid min-h-9 min-w-9 place-items-center rounded-full hover:bg-base-200"
 				aria-label="Take the tag “{tag}” off"
-				onclick={() => keep(now.filter((other) => other !== tag))}><X size={15} aria-hidden="true" /></button
+				onclick={() => keep(now.filter((other) => other !== tag))}><Icon name="x" size={15} /></button
 			>
 		</span>
 	{/each}

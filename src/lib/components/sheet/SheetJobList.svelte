@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import Download from '@lucide/svelte/icons/download';
 	import type { Job } from '$lib/jobs';
 	import type { SheetJobs } from '$lib/sheet/jobs.svelte';
+	import Icon from '../Icon.svelte';
 
 	/** What is being made, and what was: it goes on while this page is away. */
 	let { jobs, onlook }: { jobs: SheetJobs; onlook: (job: Job) => void } = $props();
@@ -23,7 +23,7 @@
 				<p class="font-semibold wrap-anywhere">{job.name}</p>
 				<p class="flex flex-wrap gap-2">
 					<a class="press" href={resolve('/jobs/[id]', { id: job.id })} download
-						><Download size={17} aria-hidden="true" /> Save</a
+						><Icon name="download" size={17} /> Save</a
 					>
 					{#if job.name?.endsWith('.pdf')}
 						<button

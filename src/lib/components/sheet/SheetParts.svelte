@@ -1,7 +1,6 @@
 <script lang="ts">
-	import ArrowDown from '@lucide/svelte/icons/arrow-down';
-	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import type { SheetChoices } from '$lib/sheet/choices.svelte';
+	import Icon from '../Icon.svelte';
 
 	/** Which parts go home, and in which order. */
 	let { choices }: { choices: SheetChoices } = $props();
@@ -24,14 +23,14 @@
 				class="grid size-11 place-items-center rounded-xl hover:bg-base-200 disabled:opacity-30"
 				disabled={i === 0}
 				onclick={() => choices.move(id, -1)}
-				aria-label="Earlier: {title}"><ArrowUp size={18} aria-hidden="true" /></button
+				aria-label="Earlier: {title}"><Icon name="arrow-up" size={18} /></button
 			>
 			<button
 				type="button"
 				class="grid size-11 place-items-center rounded-xl hover:bg-base-200 disabled:opacity-30"
 				disabled={i === choices.parts.length - 1}
 				onclick={() => choices.move(id, 1)}
-				aria-label="Later: {title}"><ArrowDown size={18} aria-hidden="true" /></button
+				aria-label="Later: {title}"><Icon name="arrow-down" size={18} /></button
 			>
 		</li>
 	{:else}

@@ -2,10 +2,6 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { onMount, tick, untrack } from 'svelte';
-	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
-	import ChevronRight from '@lucide/svelte/icons/chevron-right';
-	import Maximize from '@lucide/svelte/icons/maximize';
-	import X from '@lucide/svelte/icons/x';
 	import { lateBy } from '$core/lesson/clock';
 	import { clockAt } from '$core/lesson/lesson';
 	import { lateSaid } from '$core/lesson/minutes';
@@ -23,6 +19,7 @@
 	import type { Stage } from '$lib/stage/stage.svelte';
 	import { leading, type Asked } from '$lib/stage/windows';
 	import SaveState from '$lib/components/SaveState.svelte';
+	import Icon from '../Icon.svelte';
 	import Countdown from './Countdown.svelte';
 	import StageBeside from './StageBeside.svelte';
 	import StagePicture from './StagePicture.svelte';
@@ -260,9 +257,9 @@
 					>{/if}
 			{/if}
 			<button type="button" class="small" onclick={wholeScreen} aria-label="Full screen"
-				><Maximize size={22} aria-hidden="true" /></button
+				><Icon name="maximize" size={22} /></button
 			>
-			<a class="small" href={exit} aria-label="Leave the stage"><X size={24} aria-hidden="true" /></a>
+			<a class="small" href={exit} aria-label="Leave the stage"><Icon name="x" size={24} /></a>
 		</div>
 	</header>
 
@@ -317,7 +314,7 @@
 			disabled={stage.isFirst}
 			aria-label="Back"
 		>
-			<ChevronLeft size={54} aria-hidden="true" />
+			<Icon name="chevron-left" size={54} />
 		</button>
 		<button
 			type="button"
@@ -326,7 +323,7 @@
 			disabled={stage.isLast}
 			aria-label="Next"
 		>
-			<ChevronRight size={54} aria-hidden="true" />
+			<Icon name="chevron-right" size={54} />
 		</button>
 	</div>
 

@@ -1,10 +1,9 @@
 <script lang="ts">
-	import Minus from '@lucide/svelte/icons/minus';
-	import Plus from '@lucide/svelte/icons/plus';
 	import { repeatIn, repeatsTo } from '$core/swatch/measure';
 	import { besideSaid, nowSaid, spoken } from '$core/swatch/said';
 	import { newId } from '$lib/id';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
+	import Icon from '../Icon.svelte';
 
 	/** Row up by one big button, what comes next in one sentence, and how far the next cross is. */
 	let { open, onlost }: { open: OpenSwatch; onlost: () => void } = $props();
@@ -55,7 +54,7 @@
 <section class="bar bg-neutral text-neutral-content" aria-label="Counter">
 	<div class="flex items-center gap-4 px-4 pt-3.5 sm:gap-6 sm:px-7">
 		<button type="button" class="count" onclick={() => count(1)} aria-label="One row done">
-			<Plus size={36} strokeWidth={2.6} aria-hidden="true" />
+			<Icon name="plus" size={36} class="stroke-[2.6]" />
 		</button>
 		<div class="min-w-0 flex-1" aria-live="polite">
 			<p class="sentence font-serif leading-tight font-medium" data-testid="now">
@@ -74,7 +73,7 @@
 	</div>
 	<div class="relative mt-2 flex items-center gap-x-1.5 overflow-x-auto px-3 pt-1 pb-2 text-sm sm:px-6">
 		<button type="button" class="small" onclick={() => count(-1)} disabled={open.done === 0}>
-			<Minus size={16} aria-hidden="true" /> One back
+			<Icon name="minus" size={16} /> One back
 		</button>
 		{#if setting}
 			<form class="flex items-center gap-2" onsubmit={set}>

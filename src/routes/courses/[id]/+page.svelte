@@ -2,8 +2,7 @@
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import ArrowDown from '@lucide/svelte/icons/arrow-down';
-	import ArrowUp from '@lucide/svelte/icons/arrow-up';
+	import Icon from '$lib/components/Icon.svelte';
 	import { courseView, type Course } from '$core/lesson/course';
 	import { read } from '$core/naming/read';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
@@ -104,16 +103,14 @@
 					</div>
 					<div class="flex w-full shrink-0 flex-wrap content-start gap-1.5 pl-13 sm:w-auto sm:pl-0">
 						<button type="button" class="press press-quiet" disabled={i === 0} onclick={() => move(i, -1)}
-							><ArrowUp size={18} aria-hidden="true" /><span class="sr-only">Earlier: {lesson.title}</span
-							></button
+							><Icon name="arrow-up" size={18} /><span class="sr-only">Earlier: {lesson.title}</span></button
 						>
 						<button
 							type="button"
 							class="press press-quiet"
 							disabled={i === data.lessons.length - 1}
 							onclick={() => move(i, 1)}
-							><ArrowDown size={18} aria-hidden="true" /><span class="sr-only">Later: {lesson.title}</span
-							></button
+							><Icon name="arrow-down" size={18} /><span class="sr-only">Later: {lesson.title}</span></button
 						>
 						<button
 							type="button"

@@ -1,9 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import Redo2 from '@lucide/svelte/icons/redo-2';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
-	import ZoomIn from '@lucide/svelte/icons/zoom-in';
-	import ZoomOut from '@lucide/svelte/icons/zoom-out';
+	import Icon from '$lib/components/Icon.svelte';
 	import { crossingAt, moveCrossing, workedAt } from '$core/swatch/edit';
 	import { MEDIA } from '$core/media/medium';
 	import Choices from '$lib/components/Choices.svelte';
@@ -227,10 +224,10 @@
 
 	<div class="tools relative flex items-center gap-2 overflow-x-auto px-3 py-1 pb-2 sm:px-7">
 		<button type="button" class="press press-quiet" onclick={() => editor?.undo()}
-			><Undo2 size={18} aria-hidden="true" /><span class="sr-only xl:not-sr-only">Undo</span></button
+			><Icon name="undo" size={18} /><span class="sr-only xl:not-sr-only">Undo</span></button
 		>
 		<button type="button" class="press press-quiet" onclick={() => editor?.redo()}
-			><Redo2 size={18} aria-hidden="true" /><span class="sr-only xl:not-sr-only">Redo</span></button
+			><Icon name="redo" size={18} /><span class="sr-only xl:not-sr-only">Redo</span></button
 		>
 		<button type="button" class="press shrink-0 press-quiet" onclick={() => (making = true)}
 			>Make from a motif</button
@@ -256,14 +253,14 @@
 			class="press press-quiet"
 			onclick={() => (zoom = Math.max(0, zoom - 1))}
 			disabled={zoom === 0}
-			aria-label="Smaller"><ZoomOut size={18} aria-hidden="true" /></button
+			aria-label="Smaller"><Icon name="zoom-out" size={18} /></button
 		>
 		<button
 			type="button"
 			class="press press-quiet"
 			onclick={() => (zoom = Math.min(ZOOMS.length - 1, zoom + 1))}
 			disabled={zoom === ZOOMS.length - 1}
-			aria-label="Larger"><ZoomIn size={18} aria-hidden="true" /></button
+			aria-label="Larger"><Icon name="zoom-in" size={18} /></button
 		>
 	</div>
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { asset, resolve } from '$app/paths';
 	import { onMount, untrack } from 'svelte';
-	import Printer from '@lucide/svelte/icons/printer';
+	import Icon from '$lib/components/Icon.svelte';
 	import { HANDOUT_FILES, type HandoutFile } from '$core/handout/asked';
 	import Dialog from '$lib/components/Dialog.svelte';
 	import SheetFor from '$lib/components/sheet/SheetFor.svelte';
@@ -85,7 +85,7 @@
 					</label>
 				{/each}
 				<button type="button" class="press" onclick={() => window.print()}>
-					<Printer size={18} aria-hidden="true" /> Print it <kbd class="key-cap">P</kbd>
+					<Icon name="printer" size={18} /> Print it <kbd class="key-cap">P</kbd>
 				</button>
 			</fieldset>
 			<div class="mt-3 flex flex-wrap items-center gap-2">

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
-	import Printer from '@lucide/svelte/icons/printer';
+	import Icon from '$lib/components/Icon.svelte';
 	import { lookSaid, sentencesOf } from '$core/swatch/look';
 	import { numbersText } from '$core/swatch/rows';
 	import { inTerms } from '$core/swatch/write';
@@ -54,7 +54,7 @@
 		<nav class="mb-6 flex flex-wrap gap-3 print:hidden" aria-label="These rows">
 			<a class="press press-quiet" href={resolve('/swatches/[id]', { id: data.id })}>Back to the swatch</a>
 			<button type="button" class="press press-main" onclick={() => print()}
-				><Printer size={18} aria-hidden="true" /> Print</button
+				><Icon name="printer" size={18} /> Print</button
 			>
 			<button type="button" class="press press-quiet" onclick={() => pictures('svg')}>Pictures, SVG</button>
 			<button type="button" class="press press-quiet" onclick={() => pictures('png')}>Pictures, PNG</button>
