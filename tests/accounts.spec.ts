@@ -1,18 +1,11 @@
 import type { APIRequestContext, Browser } from '@playwright/test';
-import { awake, expect, test } from './support/pond';
-
-const PASSWORD = 'a heron stands in the reeds';
+import { awake, expect, PASSWORD, Pond, test } from './support/pond';
 
 /** Makes an account through the page; the browser is signed in then. */
 async function joined(browser: Browser, baseURL: string, signIn: string) {
 	const context = await browser.newContext({ baseURL, storageState: undefined });
 	const page = await context.newPage();
-	await page.goto('/join');
-	await page.getByLabel('The name your learners know you by').fill(`Teacher ${signIn}`);
-	await page.getByLabel('A name to sign in with').fill(signIn);
-	await page.getByLabel('A password').fill(PASSWORD);
-	await page.keyboard.press('Enter');
-	await page.waitForURL(`${baseURL}/`);
+	await new Pond(page).join(signIn, `Teacher ${signIn}`);
 	return { context, page };
 }
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { unzipSync, zipSync } from 'fflate';
-import { awake, expect, test } from './support/pond';
+import { expect, Pond, test } from './support/pond';
 
 test('an archive holds everything, and comes into an empty account equal', async ({
 	pond,
@@ -35,15 +35,9 @@ test('an archive holds everything, and comes into an empty account equal', async
 	const context = await browser.newContext({ baseURL: server.address, storageState: undefined });
 	await context.clearCookies();
 	const other = await context.newPage();
-	await other.goto('/join');
-	await awake(other);
-	await other.getByLabel('The name your learners know you by').fill('Demo teacher');
-	await other.getByLabel('A name to sign in with').fill('archivist');
-	await other.getByLabel('A password').fill('a wren in the ivy sings');
-	await other.keyboard.press('Enter');
-	await other.waitForURL(`${server.address}/`);
-	await other.goto('/account');
-	await awake(other);
+	const archivist = new Pond(other);
+	await archivist.join('archivist', 'Demo teacher');
+	await archivist.open('/account');
 	const bring = async (buffer: Buffer) =>
 		other.getByLabel('Bring one in').setInputFiles({ name: 'a.zip', mimeType: 'application/zip', buffer });
 	const taken = async () => (await other.request.get('/account/archive')).body();

@@ -79,6 +79,21 @@ test.describe('a draft', () => {
 		await pond.saved();
 	});
 
+	test('waits for the rows of a swatch, and says so when they do not come', async ({ pond, page }) => {
+		await pond.open('/lessons');
+		await page.keyboard.press('d');
+		const dialog = page.getByRole('dialog');
+		const from = dialog.getByLabel('From', { exact: true });
+		await page.route('**/api/swatches/*', (route) => route.abort());
+		await from.selectOption({ label: 'Draught-stopper eel, first plait' });
+		await expect(dialog.getByRole('alert')).toContainText('The server does not answer');
+		await from.selectOption({ label: 'crosses by name' });
+		await expect(dialog.getByTestId('draft')).toContainText('2/2 LC');
+		await page.unroute('**/api/swatches/*');
+		await from.selectOption({ label: 'Draught-stopper eel, first plait' });
+		await expect(dialog.getByTestId('draft')).toContainText('Set up the swatch together');
+	});
+
 	test('parts are added from the palette and made once more', async ({ pond, page }) => {
 		await pond.lessonWith('By hand', 'A note first');
 		await page.getByLabel('Add a part behind the chosen one').selectOption({ label: 'a rest for the hands' });

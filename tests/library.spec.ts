@@ -1,3 +1,4 @@
+import { newSwatch } from '../src/core/swatch/schema';
 import { awake, expect, test } from './support/pond';
 
 test.describe('the library', () => {
@@ -171,4 +172,41 @@ test('a swatch is put away, brought back, and deleted for good when asked twice'
 	await there.getByRole('button', { name: 'Delete' }).press('Enter');
 	await there.getByRole('button', { name: 'Delete for good, now' }).press('Enter');
 	await expect(there).toHaveCount(0);
+});
+
+test('a long shelf of swatches comes in parts, and rows are worked as they come into sight', async ({
+	pond,
+	page,
+	context,
+	server
+}) => {
+	await context.clearCookies();
+	await pond.join('shelver', 'A Teacher of Many');
+	for (let i = 1; i <= 43; i++) {
+		const swatch = newSwatch(
+			`Swatch ${i}`,
+			`Cast on ${i + 4}.\nRow 1 (RS): 2/2 RC, k${i}.\nRow 2: p${i + 4}.\n`
+		);
+		const answer = await page.request.post(`/api/swatches/${crypto.randomUUID()}/versions`, {
+			headers: { origin: server.address },
+			data: { id: crypto.randomUUID(), base: null, swatch, said: 'made' }
+		});
+		expect(answer.ok()).toBe(true);
+	}
+	await pond.open('/swatches');
+	const shelf = page
+		.getByRole('main')
+		.getByRole('listitem')
+		.filter({ has: page.getByRole('link') });
+	const entry = (i: number) =>
+		shelf.filter({ has: page.getByRole('link', { name: `Swatch ${i}`, exact: true }) });
+	await expect(entry(43)).toContainText('47 stitches, 2 rows');
+	await expect(entry(4)).toBeVisible();
+	await expect(entry(4)).not.toContainText('stitches');
+	await expect(entry(3)).toHaveCount(0);
+	await page.getByRole('link', { name: 'Show more swatches' }).press('Enter');
+	await expect(entry(1)).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Show more swatches' })).toHaveCount(0);
+	await entry(1).scrollIntoViewIfNeeded();
+	await expect(entry(1)).toContainText('5 stitches, 2 rows');
 });

@@ -133,6 +133,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	],
 	'/swatches/[id]': ({ swatch }) => [['GET', `/swatches/${swatch}`]],
 	'/swatches/[id]/rows': ({ swatch }) => [['GET', `/swatches/${swatch}/rows`]],
+	'/api/swatches/[id]': ({ swatch }) => [['GET', `/api/swatches/${swatch}`]],
 	'/api/swatches/[id]/events': ({ swatch }) => [
 		[
 			'POST',

@@ -33,6 +33,9 @@ export { expect };
 /** Waits until a page that has come hears its keys. */
 export const awake = (page: Page) => page.locator('html[data-ready]').waitFor({ state: 'attached' });
 
+/** The password of every account that a test makes. */
+export const PASSWORD = 'a heron stands in the reeds';
+
 /** What a teacher does, in a few words. */
 export class Pond {
 	constructor(readonly page: Page) {}
@@ -46,6 +49,16 @@ export class Pond {
 	async reload(): Promise<void> {
 		await this.page.reload();
 		await awake(this.page);
+	}
+
+	/** Makes an account through its form, and is signed in with it. */
+	async join(signIn: string, name: string): Promise<void> {
+		await this.open('/join');
+		await this.page.getByLabel('The name your learners know you by').fill(name);
+		await this.page.getByLabel('A name to sign in with').fill(signIn);
+		await this.page.getByLabel('A password').fill(PASSWORD);
+		await this.page.keyboard.press('Enter');
+		await this.page.waitForURL((url) => url.pathname === '/');
 	}
 
 	/** Makes a lesson through the page and gives its address. */

@@ -3,6 +3,7 @@
 	import type { Change } from '$core/lesson/lesson';
 	import { newId } from '$lib/id';
 	import { makeLesson, postChange } from '$lib/lesson.svelte';
+	import type { Named } from '$lib/named';
 
 	/** Puts something at the end of a lesson, one there is or a new one. */
 	let {
@@ -13,7 +14,7 @@
 		stay,
 		onput
 	}: {
-		lessons: readonly { id: string; title: string }[];
+		lessons: readonly Named[];
 		/** what goes in, as a new lesson on it would be called */
 		name: string;
 		/** how it goes in */
@@ -26,9 +27,9 @@
 	} = $props();
 
 	let title = $state('');
-	let put = $state<{ id: string; title: string } | null>(null);
+	let put = $state<Named | null>(null);
 
-	function into(lesson: { id: string; title: string }) {
+	function into(lesson: Named) {
 		for (const change of changes()) postChange(lesson.id, change, 0);
 		put = lesson;
 	}

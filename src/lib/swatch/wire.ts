@@ -42,5 +42,6 @@ export const sentVersionShape = z.object({
 
 export const sentEventShape = z.object({ id: z.uuid(), event: counterEventShape });
 
-export const versionsAt = (id: string) => `/api/swatches/${id}/versions`;
-export const eventsAt = (id: string) => `/api/swatches/${id}/events`;
+export const swatchAt = (id: string) => `/api/swatches/${id}`;
+export const versionsAt = (id: string) => `${swatchAt(id)}/versions`;
+export const eventsAt = (id: string) => `${swatchAt(id)}/events`;

@@ -11,6 +11,7 @@
 	import Dialog from '$lib/components/Dialog.svelte';
 	import { startSaid } from '$lib/words';
 	import NameForm from '$lib/components/NameForm.svelte';
+	import MoreLink from '$lib/components/MoreLink.svelte';
 	import LibrarySearch from '$lib/components/lesson/LibrarySearch.svelte';
 	import DraftForm from '$lib/components/lesson/DraftForm.svelte';
 	import ShelfActions from '$lib/components/ShelfActions.svelte';
@@ -18,7 +19,8 @@
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import UndoBar from '$lib/components/UndoBar.svelte';
 	import { useKeys } from '$lib/keys.svelte';
-	import { Shelf, type Listed } from '$lib/shelf.svelte';
+	import type { Named } from '$lib/named';
+	import { Shelf } from '$lib/shelf.svelte';
 
 	let { data } = $props();
 
@@ -27,7 +29,7 @@
 	let field = $state<HTMLInputElement>();
 	let words = $state('');
 	let searchField = $state<HTMLInputElement>();
-	const away = $derived(data.shelf === 'away');
+	const away = $derived(data.away);
 
 	/** Keeps a new lesson and opens it; with a document, that one. */
 	async function make(title: string, document?: Lesson) {
@@ -57,7 +59,7 @@
 		else drafting = false;
 	}
 
-	async function copy(lesson: Listed) {
+	async function copy(lesson: Named) {
 		const id = newId();
 		const title = `${lesson.title}, a copy`.slice(0, 200);
 		shelf.trouble = await posted(`/api/lessons/${lesson.id}/copies`, { lesson: id, title });
@@ -172,12 +174,7 @@
 				</li>
 			{/each}
 		</ul>
-		{#if data.more}
-			<p class="py-6">
-				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- this page, with another query -->
-				<a class="press" href={data.more} data-sveltekit-noscroll>Show more lessons</a>
-			</p>
-		{/if}
+		<MoreLink href={data.more} of="lessons" />
 	{/if}
 </div>
 

@@ -5,17 +5,16 @@
 	import Dialog from '$lib/components/Dialog.svelte';
 	import ShelfActions from '$lib/components/ShelfActions.svelte';
 	import Shelves from '$lib/components/Shelves.svelte';
+	import MoreLink from '$lib/components/MoreLink.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import UndoBar from '$lib/components/UndoBar.svelte';
 	import RecipeForm from '$lib/components/swatch/RecipeForm.svelte';
-	import SwatchPicture from '$lib/components/swatch/SwatchPicture.svelte';
+	import SwatchEntry from '$lib/components/swatch/SwatchEntry.svelte';
 	import { newId } from '$lib/id';
 	import { useKeys } from '$lib/keys.svelte';
 	import { posted } from '$lib/post';
 	import { Shelf } from '$lib/shelf.svelte';
-	import { workingFor } from '$lib/swatch/open.svelte';
 	import { versionsAt } from '$lib/swatch/wire';
-	import { MEDIUM_NAMES } from '$lib/words';
 	import FileField from '$lib/components/FileField.svelte';
 
 	let { data } = $props();
@@ -39,7 +38,6 @@
 	}
 
 	const away = $derived(data.away);
-	const shown = $derived(data.swatches.map((swatch) => ({ ...swatch, working: workingFor(swatch.text) })));
 
 	useKeys([
 		{ key: 'm', cap: 'M', says: 'make a swatch from a motif', run: () => (making = true) },
@@ -78,11 +76,11 @@
 
 	<div class="mt-4"><Shelves base={resolve('/swatches')} {away} here={!away} /></div>
 
-	{#if shown.length === 0 && away}
+	{#if data.swatches.length === 0 && away}
 		<p class="py-12 text-lg">
 			Nothing is put away. What you put away from the shelf waits here until you delete it.
 		</p>
-	{:else if shown.length === 0}
+	{:else if data.swatches.length === 0}
 		<div class="py-12">
 			<h2 class="text-2xl">No swatch yet</h2>
 			<p class="mt-2 max-w-prose text-lg">
@@ -95,42 +93,18 @@
 		</div>
 	{:else}
 		<ul class="grid gap-x-8 gap-y-2 sm:grid-cols-2">
-			{#each shown as swatch (swatch.id)}
-				<li class="flex items-start gap-2 border-b border-hairline">
-					<a
-						class="group -mx-3 flex min-w-0 flex-1 items-start gap-5 rounded-2xl px-3 py-5 hover:bg-base-100"
-						href={away ? undefined : resolve('/swatches/[id]', { id: swatch.id })}
-					>
-						<span class="block h-28 w-28 shrink-0 overflow-hidden rounded-xl bg-base-100" aria-hidden="true">
-							{#if swatch.working}<SwatchPicture working={swatch.working} rows={16} fit="fill" />{/if}
-						</span>
-						<span class="min-w-0">
-							<span class="block font-serif text-2xl leading-tight font-semibold group-hover:underline"
-								>{swatch.title || 'Without a name'}</span
-							>
-							<span class="mt-1 block text-quiet">
-								{#if swatch.working}
-									{swatch.working.fabric.castOn} stitches, {swatch.working.steps.length}
-									{swatch.working.pattern.rounds ? 'rounds' : 'rows'} · {MEDIUM_NAMES[
-										swatch.medium
-									].toLowerCase()}
-								{:else}
-									rows not finished · {MEDIUM_NAMES[swatch.medium].toLowerCase()}
-								{/if}
-							</span>
-						</span>
-					</a>
-					<div class="mt-5 flex flex-col items-stretch gap-1">
-						<ShelfActions
-							title={swatch.title}
-							{away}
-							onput={(to) => shelf.put(swatch, to)}
-							ondelete={() => shelf.destroy(swatch)}
-						/>
-					</div>
-				</li>
+			{#each data.swatches as swatch (swatch.id)}
+				<SwatchEntry {swatch} href={away ? undefined : resolve('/swatches/[id]', { id: swatch.id })}>
+					<ShelfActions
+						title={swatch.title}
+						{away}
+						onput={(to) => shelf.put(swatch, to)}
+						ondelete={() => shelf.destroy(swatch)}
+					/>
+				</SwatchEntry>
 			{/each}
 		</ul>
+		<MoreLink href={data.more} of="swatches" />
 	{/if}
 </div>
 

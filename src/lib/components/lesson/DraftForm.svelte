@@ -3,8 +3,12 @@
 	import { parseBrief } from '$core/formats/lesson';
 	import { draftLesson, draftLessons } from '$core/lesson/draft';
 	import type { Lesson } from '$core/lesson/lesson';
+	import { fault, mapped, type Result } from '$core/result';
 	import { ratesWith } from '$core/lesson/rates';
+	import { fetched } from '$lib/fetched';
+	import type { Named } from '$lib/named';
 	import { getSettings } from '$lib/settings.svelte';
+	import { swatchAt, type Head } from '$lib/swatch/wire';
 	import Choices from '$lib/components/Choices.svelte';
 	import MinutesField from '$lib/components/MinutesField.svelte';
 
@@ -14,16 +18,19 @@
 		onkeep,
 		onkeepall
 	}: {
-		swatches: readonly { id: string; title: string; text: string }[];
+		swatches: readonly Named[];
 		onkeep: (lesson: Lesson) => void;
 		/** the draft, and what it left for another day as the lessons after it */
 		onkeepall: (lessons: Lesson[]) => void;
 	} = $props();
 
 	const settings = getSettings();
+	const ON_THEIR_WAY = fault('conflict', 'Its rows are on their way.');
 	let crossings = $state('2/2 RC, 2/2 LC');
 	let known = $state('');
 	let swatch = $state('');
+	/** its rows, or why they are not here */
+	let rows = $state.raw<Result<string>>(ON_THEIR_WAY);
 	let level = $state<Lesson['level']>('beginner');
 	let minutes = $state(90);
 	let people = $state(8);
@@ -36,9 +43,9 @@
 			.map((name) => name.trim())
 			.filter(Boolean);
 	const brief = $derived.by(() => {
-		const rows = swatches.find(({ id }) => id === swatch)?.text;
+		if (swatch !== '' && !rows.ok) return rows;
 		return parseBrief({
-			...(rows === undefined ? { crossings: listed(crossings) } : { swatch: rows }),
+			...(swatch === '' || !rows.ok ? { crossings: listed(crossings) } : { swatch: rows.value }),
 			known: listed(known),
 			level,
 			minutes,
@@ -54,6 +61,15 @@
 		if (!brief.ok) return;
 		const drafts = draftLessons(brief.value, rates);
 		if (drafts.ok) onkeepall(drafts.value.map(({ lesson }) => lesson));
+	}
+
+	/** Drafts from the crossings of a swatch, or, without one, from those that are named. */
+	async function from(id: string) {
+		swatch = id;
+		rows = ON_THEIR_WAY;
+		if (id === '') return;
+		const answer = mapped(await fetched<Head>(swatchAt(id)), (kept) => kept.swatch.text);
+		if (swatch === id) rows = answer;
 	}
 
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
@@ -82,7 +98,7 @@
 					{ value: '', label: 'crosses by name' },
 					...swatches.map(({ id, title }) => ({ value: id, label: title }))
 				]}
-				onchoose={(value) => (swatch = value)}
+				onchoose={from}
 			/>
 		{/if}
 		{#if swatch === ''}

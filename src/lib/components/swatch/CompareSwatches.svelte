@@ -5,8 +5,11 @@
 	import type { Gauge } from '$core/swatch/measure';
 	import type { Working } from '$core/fabric/fabric';
 	import Choices from '$lib/components/Choices.svelte';
+	import { fetched } from '$lib/fetched';
+	import type { Named } from '$lib/named';
 	import { getSettings } from '$lib/settings.svelte';
 	import { workingFor } from '$lib/swatch/open.svelte';
+	import { swatchAt, type Head } from '$lib/swatch/wire';
 	import SwatchPicture from './SwatchPicture.svelte';
 
 	/** Two swatches side by side: their cloth, and what changes from one to the other. */
@@ -19,18 +22,31 @@
 		title: string;
 		working: Working;
 		gauge: Gauge;
-		others: readonly { id: string; title: string; text: string }[];
+		others: readonly Named[];
 	} = $props();
 
 	const settings = getSettings();
 	let id = $state('');
 	const other = $derived(others.find((one) => one.id === id) ?? others[0]);
-	const second = $derived(other ? workingFor(other.text) : null);
+	/** the other's rows, worked; `null` where they cannot be, or while they are on their way */
+	let second = $state.raw<Working | null>(null);
+	let said = $state('');
+	$effect(() => {
+		if (other) void fetchRows(other);
+	});
+	async function fetchRows({ id, title }: Named) {
+		said = 'Looking …';
+		second = null;
+		const answer = await fetched<Head>(swatchAt(id));
+		if (other?.id !== id) return;
+		if (answer.ok) second = workingFor(answer.value.swatch.text);
+		said = answer.ok ? `“${title}” has no rows that can be worked yet.` : answer.error.message;
+	}
 	const rules = $derived(rulesWith(settings.value.rules));
 	const pair = $derived(
 		second ? ([summaryOf(working, gauge, rules), summaryOf(second, gauge, rules)] as const) : null
 	);
-	const said = (mm: number) => lengthSaid(mm, settings.value);
+	const long = (mm: number) => lengthSaid(mm, settings.value);
 
 	const LINES: readonly [string, (summary: Summary) => string | number][] = [
 		['Stitches', ({ stitches }) => stitches],
@@ -47,8 +63,8 @@
 		],
 		['Leans right, left', ({ leans }) => `${leans.right}, ${leans.left}`],
 		['Width over plain ground', ({ drawIn }) => `× ${drawIn.toFixed(2)}`],
-		['Width', ({ widthMm }) => said(widthMm)],
-		['Length', ({ heightMm }) => said(heightMm)],
+		['Width', ({ widthMm }) => long(widthMm)],
+		['Length', ({ heightMm }) => long(heightMm)],
 		['Hand movements of all crosses', ({ movements }) => movements],
 		['Stitches hanging free at most', ({ mostLoose }) => mostLoose]
 	];
@@ -91,7 +107,7 @@
 				Both at this swatch’s gauge. Widths are estimates; a washed swatch knows better.
 			</p>
 		{:else}
-			<p>“{other.title}” has no rows that can be worked yet.</p>
+			<p>{said}</p>
 		{/if}
 	</div>
 {/if}

@@ -4,6 +4,7 @@ import type { Sources } from '$core/lesson/follow';
 import type { Dated } from '$core/lesson/history';
 import type { Change, Lesson, LessonCrossing, Part } from '$core/lesson/lesson';
 import type { LessonPage } from '$lib/lesson.svelte';
+import type { Named } from '$lib/named';
 import { database, inTransaction } from '../pool';
 
 type KeptLesson = Pick<LessonPage, 'id' | 'version' | 'lesson'>;
@@ -60,8 +61,8 @@ export async function lessonTags(owner: string): Promise<string[]> {
 }
 
 /** The names of the teacher's lessons alone, for choosing one. */
-export async function lessonNames(owner: string): Promise<{ id: string; title: string }[]> {
-	const { rows } = await database().query<{ id: string; title: string }>({
+export async function lessonNames(owner: string): Promise<Named[]> {
+	const { rows } = await database().query<Named>({
 		name: 'lesson-names',
 		text: `select id, document->>'title' as title from lessons
 			where owner = $1 and removed_at is null order by changed_at desc, id`,

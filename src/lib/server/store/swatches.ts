@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { CounterEvent } from '$core/swatch/counter';
 import { merged } from '$core/swatch/merge';
 import type { Swatch } from '$core/swatch/schema';
+import type { Named } from '$lib/named';
 import type { Head, SwatchLine, VersionLine } from '$lib/swatch/wire';
 import type pg from 'pg';
 import { database, inTransaction } from '../pool';
@@ -17,13 +18,28 @@ export interface SentVersion {
 }
 
 /** The teacher's swatches, the one changed last first: those on the shelf, or those put away. */
-export async function listSwatches(owner: string, away = false): Promise<SwatchLine[]> {
+export async function listSwatches(
+	owner: string,
+	{ away, most }: { away: boolean; most: number }
+): Promise<SwatchLine[]> {
 	const { rows } = await database().query<SwatchLine>({
 		name: 'list-swatches',
 		text: `select id, document->>'title' as title, document->>'text' as text, document->>'medium' as medium,
 				changed_at as "changedAt"
-			from swatches where owner = $1 and (removed_at is not null) = $2 order by changed_at desc, id`,
-		values: [owner, away]
+			from swatches where owner = $1 and (removed_at is not null) = $2 order by changed_at desc, id
+			limit $3`,
+		values: [owner, away, most]
+	});
+	return rows;
+}
+
+/** The names of the teacher's swatches alone, for choosing one. */
+export async function swatchNames(owner: string): Promise<Named[]> {
+	const { rows } = await database().query<Named>({
+		name: 'swatch-names',
+		text: `select id, document->>'title' as title from swatches
+			where owner = $1 and removed_at is null order by changed_at desc, id`,
+		values: [owner]
 	});
 	return rows;
 }

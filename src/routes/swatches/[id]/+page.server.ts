@@ -1,7 +1,7 @@
 import { swatchOr404 } from '$lib/server/findSwatch';
 import { benchMemory } from '$lib/server/store/bench';
 import { lessonNames } from '$lib/server/store/lessons';
-import { listSwatches } from '$lib/server/store/swatches';
+import { swatchNames } from '$lib/server/store/swatches';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
@@ -9,7 +9,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 	const [kept, memory, swatches, lessons] = await Promise.all([
 		swatchOr404(owner, params.id),
 		benchMemory(owner),
-		listSwatches(owner),
+		swatchNames(owner),
 		lessonNames(owner)
 	]);
 	return { ...kept, memory, swatches, lessons };

@@ -1,0 +1,42 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { whenSeen } from '$lib/seen';
+	import { workingFor } from '$lib/swatch/open.svelte';
+	import type { SwatchLine } from '$lib/swatch/wire';
+	import { MEDIUM_NAMES } from '$lib/words';
+	import SwatchPicture from './SwatchPicture.svelte';
+
+	/** A swatch in a list. Its rows are worked when it comes into sight: a shelf may be long. */
+	let { swatch, href, children }: { swatch: SwatchLine; href?: string; children: Snippet } = $props();
+
+	let seen = $state(false);
+	const working = $derived(seen ? workingFor(swatch.text) : null);
+	const medium = $derived(MEDIUM_NAMES[swatch.medium].toLowerCase());
+</script>
+
+<li
+	{@attach whenSeen(() => (seen = true))}
+	class="group relative -mx-3 flex items-start gap-5 rounded-2xl px-3 py-5 hover:bg-base-100"
+>
+	<span class="block h-28 w-28 shrink-0 overflow-hidden rounded-xl bg-base-100" aria-hidden="true">
+		{#if working}<SwatchPicture {working} rows={16} fit="fill" />{/if}
+	</span>
+	<div class="min-w-0 flex-1">
+		<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved where the list is made -->
+		<!-- The whole entry can be pressed, but for what lies above it. -->
+		<a
+			class="block font-serif text-2xl leading-tight font-semibold group-hover:underline after:absolute after:inset-0 after:rounded-2xl"
+			{href}>{swatch.title || 'Without a name'}</a
+		>
+		<!-- eslint-enable svelte/no-navigation-without-resolve -->
+		<p class="mt-1 text-quiet">
+			{#if working}
+				{working.fabric.castOn} stitches, {working.steps.length}
+				{working.pattern.rounds ? 'rounds' : 'rows'} · {medium}
+			{:else}
+				{seen ? `rows not finished · ${medium}` : medium}
+			{/if}
+		</p>
+		<div class="relative mt-3 flex w-fit flex-wrap gap-2">{@render children()}</div>
+	</div>
+</li>
