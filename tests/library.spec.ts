@@ -115,7 +115,14 @@ test.describe('a lesson', () => {
 		await expect(dialog).toContainText('This page says');
 		await expect(dialog).toContainText('First, theirs');
 		await expect(dialog).toContainText('First, mine');
+		// It can be laid aside, to look at the page first; typing goes on meanwhile.
+		await dialog.getByRole('button', { name: 'Close' }).press('Enter');
+		await expect(dialog).toHaveCount(0);
+		const waits = other.getByRole('region', { name: 'Two pages wrote here' });
+		await expect(waits).toContainText('kept here until you choose');
+		await waits.getByRole('button', { name: 'Choose' }).press('Enter');
 		await dialog.getByRole('button', { name: 'Keep this page’s' }).press('Enter');
+		await expect(waits).toHaveCount(0);
 		await expect(parts(page)).toContainText('First, theirs');
 
 		await other.route('**/api/**', (route) => route.abort());

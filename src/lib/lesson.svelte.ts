@@ -47,6 +47,8 @@ interface Told {
 
 /** Where another page wrote in the same place, with what both say. */
 export interface LessonClash extends Clash {
+	/** the change that was not taken */
+	readonly id: string;
 	readonly theirs: Lesson;
 	readonly mine: Change;
 }
@@ -71,7 +73,7 @@ export class OpenLesson {
 		const { refusal } = outbox;
 		if (refusal?.letter.to !== changesOf(this.id) || !refusal.answer.clash) return null;
 		const { clash, lesson } = refusal.answer as unknown as { clash: Clash; lesson: Lesson };
-		return { ...clash, theirs: lesson, mine: refusal.letter.body.change as Change };
+		return { ...clash, id: refusal.letter.id, theirs: lesson, mine: refusal.letter.body.change as Change };
 	});
 	/** when it was taught last, in milliseconds */
 	taughtAt = $state<number | null>(null);

@@ -82,9 +82,8 @@
 					>
 				{/each}
 			</nav>{/if}
-		<!-- On a narrow page it has a line of its own, below. -->
-		<div class="order-last w-full lg:order-none lg:ml-auto lg:w-auto"><SaveState /></div>
-		<div class="ml-auto flex items-center gap-1 sm:gap-2.5 lg:ml-0">
+		<SaveState />
+		<div class="ml-auto flex items-center gap-1 sm:gap-2.5">
 			{#if data.teacher}<button
 					type="button"
 					class="flex min-h-11 items-center gap-2 rounded-xl px-2.5 text-sm hover:bg-base-200"

@@ -11,6 +11,7 @@
 	import { PALETTE_WORDS } from '$lib/parts';
 	import { getSettings } from '$lib/settings.svelte';
 	import Icon from './Icon.svelte';
+	import ClashDialog from './ClashDialog.svelte';
 	import ClockBar from './ClockBar.svelte';
 	import ChecksPanel from './lesson/ChecksPanel.svelte';
 	import TagsField from './lesson/TagsField.svelte';
@@ -183,6 +184,15 @@
 		{/if}
 	</div>
 
+	<ClashDialog of={open.clash?.id ?? null}>
+		{#if open.clash}
+			{@const clash = open.clash}
+			{#await import('./lesson/ClashChoice.svelte') then { default: ClashChoice }}
+				<ClashChoice {open} {clash} />
+			{/await}
+		{/if}
+	</ClashDialog>
+
 	{#if lesson.parts.length === 0}
 		<div class="py-14">
 			<h2 class="text-2xl">Nothing in it yet</h2>
@@ -281,12 +291,4 @@
 	{#await import('./lesson/DraftAgain.svelte') then { default: DraftAgain }}
 		<DraftAgain {open} {rates} ontake={() => (againOpen = false)} />
 	{/await}
-</Dialog>
-<Dialog title="Two pages wrote here" wide bind:open={() => open.clash !== null, () => undefined}>
-	{#if open.clash}
-		{@const clash = open.clash}
-		{#await import('./lesson/ClashChoice.svelte') then { default: ClashChoice }}
-			<ClashChoice {open} {clash} />
-		{/await}
-	{/if}
 </Dialog>

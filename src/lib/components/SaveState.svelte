@@ -15,24 +15,38 @@
 	);
 </script>
 
-<p class="flex flex-wrap items-center gap-x-2 text-sm empty:hidden" role="status" data-save={outbox.state}>
+<!-- It has a line of its own below the rest of the head where there is little room or much to say. -->
+<p
+	class={[
+		'order-last flex w-full items-center gap-x-2 py-1 text-sm empty:hidden [&>svg]:shrink-0',
+		outbox.state !== 'refused' && 'lg:order-none lg:w-auto lg:flex-1 lg:justify-end'
+	]}
+	role="status"
+	data-save={outbox.state}
+>
 	{#if outbox.state === 'sending'}
 		<Icon name="loader-circle" size={17} class="motion-safe:animate-spin" /> Saving
 	{:else if outbox.state === 'away'}
 		<Icon name="cloud-off" size={17} />
 		<span>Server away. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
-		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.send()}
+		<button type="button" class="min-h-8 shrink-0 font-semibold underline" onclick={() => outbox.send()}
 			>Try now</button
 		>
 	{:else if outbox.state === 'out'}
 		<Icon name="circle-alert" size={17} />
 		<span>Signed out. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
 		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
-		<a class="min-h-8 content-center font-semibold underline" href={signIn} data-sveltekit-reload>Sign in</a>
+		<a class="min-h-8 shrink-0 content-center font-semibold underline" href={signIn} data-sveltekit-reload
+			>Sign in</a
+		>
 	{:else if outbox.state === 'refused'}
 		<Icon name="circle-alert" size={17} class="text-error" />
 		<span class="text-error">{outbox.refusal?.message}</span>
-		<button type="button" class="min-h-8 font-semibold underline" onclick={() => outbox.discardRefused()}>
+		<button
+			type="button"
+			class="min-h-8 shrink-0 font-semibold underline"
+			onclick={() => outbox.discardRefused()}
+		>
 			Give that change up
 		</button>
 	{:else if time}

@@ -33,7 +33,7 @@ export class OpenSwatch {
 	/** why the text cannot be worked at all */
 	fault = $state.raw<Fault | null>(null);
 	/** another page wrote something else in the same place */
-	clash = $state.raw<{ lines: readonly string[]; theirs: Head } | null>(null);
+	clash = $state.raw<Head | null>(null);
 	#events = $state.raw<readonly CounterEvent[]>([]);
 	readonly #counting = $derived.by(() => outbox.waiting(eventsAt(this.id)));
 	readonly events: readonly CounterEvent[] = $derived([
@@ -116,7 +116,7 @@ export class OpenSwatch {
 	/** Chooses between two versions of the same place. */
 	choose(which: 'mine' | 'theirs'): void {
 		if (!this.clash) return;
-		const { theirs } = this.clash;
+		const theirs = this.clash;
 		this.clash = null;
 		this.#head = theirs.head;
 		if (which === 'theirs') this.#adopt(theirs.swatch);
@@ -161,7 +161,7 @@ export class OpenSwatch {
 		// What was sent later says more; its own answer is the one to look at.
 		if (this.#mine.some((letter) => letter.id !== id)) return;
 		if (clash.length > 0) {
-			this.clash = { lines: clash, theirs: { head, swatch } };
+			this.clash = { head, swatch };
 			return;
 		}
 		this.#head = head;

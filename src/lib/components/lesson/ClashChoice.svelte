@@ -16,32 +16,34 @@
 	const gone = $derived(clash.part !== null && !theirs);
 </script>
 
+{#snippet said(field: string, value: unknown)}
+	<p class="mt-2">
+		<span class="block text-sm text-quiet">{field}</span>
+		<span class="whitespace-pre-wrap">{value}</span>
+	</p>
+{/snippet}
+
 <p>Two pages changed {title}. Everything else is put together already. Which one is to stand here?</p>
 <div class="my-4 grid gap-4 sm:grid-cols-2">
 	<div class="rounded-xl border border-hairline p-4">
-		<p class="text-sm text-quiet">This page says</p>
+		<p class="font-semibold">This page says</p>
 		{#if clash.mine.kind === 'remove-part'}
 			<p>It is removed.</p>
 		{:else}
 			{#each fields as field (field)}
-				<p class="mt-1">
-					<span class="text-quiet">{field}:</span> <span class="whitespace-pre-wrap">{mine[field]}</span>
-				</p>
+				{@render said(field, mine[field])}
 			{/each}
 		{/if}
 	</div>
 	<div class="rounded-xl border border-hairline p-4">
-		<p class="text-sm text-quiet">The other page says</p>
+		<p class="font-semibold">The other page says</p>
 		{#if gone}
 			<p>It is removed.</p>
 		{:else if clash.mine.kind === 'remove-part'}
 			<p class="whitespace-pre-wrap">{theirs?.title}{theirs?.text ? `\n${theirs.text}` : ''}</p>
 		{:else}
 			{#each fields as field (field)}
-				<p class="mt-1">
-					<span class="text-quiet">{field}:</span>
-					<span class="whitespace-pre-wrap">{other[field] ?? '(nothing)'}</span>
-				</p>
+				{@render said(field, other[field] ?? '(nothing)')}
 			{/each}
 		{/if}
 	</div>

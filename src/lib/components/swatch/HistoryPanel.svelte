@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { mapped } from '$core/result';
-	import { differencesOf } from '$core/swatch/differences';
 	import type { Swatch } from '$core/swatch/schema';
 	import { fetched } from '$lib/fetched';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
 	import { versionsAt, type VersionLine } from '$lib/swatch/wire';
 	import { momentSaid } from '$lib/words';
 	import Versions from '../Versions.svelte';
+	import SwatchDifferences from './SwatchDifferences.svelte';
 
 	/** Who changed what and when; any version can be looked at and brought back. */
 	let { open }: { open: OpenSwatch } = $props();
@@ -37,30 +37,10 @@
 	</div>
 	<Versions bind:this={versions} {load} {look}>
 		{#snippet shown(swatch)}
-			{@const { rows, fields } = differencesOf(swatch, open.swatch)}
-			{#if fields.length > 0}
-				<p>Since then other: {fields.join(', ')}.</p>
-			{:else if rows.length === 0}
-				<p>Both say the same.</p>
-			{/if}
-			{#each rows as { then, now }, i (i)}
-				<div class="grid gap-2 border-t border-hairline pt-2 first:border-0 first:pt-0">
-					{@render lines('It said', then)}
-					{@render lines('Now it says', now)}
-				</div>
-			{/each}
+			<SwatchDifferences of={swatch} and={open.swatch} said={['It said', 'Now it says']} />
 			<div>
 				<button type="button" class="press" onclick={() => restore(swatch)}>Bring it back</button>
 			</div>
 		{/snippet}
 	</Versions>
 </div>
-
-{#snippet lines(who: string, said: readonly string[])}
-	<div>
-		<p class="text-sm text-quiet">{who}</p>
-		{#if said.length > 0}<pre class="font-mono whitespace-pre-wrap">{said.join('\n')}</pre>{:else}<p>
-				(nothing)
-			</p>{/if}
-	</div>
-{/snippet}

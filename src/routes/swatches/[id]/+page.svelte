@@ -4,6 +4,7 @@
 	import { crossingAt, moveCrossing, workedAt } from '$core/swatch/edit';
 	import { MEDIA } from '$core/media/medium';
 	import Choices from '$lib/components/Choices.svelte';
+	import ClashDialog from '$lib/components/ClashDialog.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
 	import PanelTabs from '$lib/components/PanelTabs.svelte';
 	import PutIntoLesson from '$lib/components/PutIntoLesson.svelte';
@@ -12,6 +13,7 @@
 	import CounterBar from '$lib/components/swatch/CounterBar.svelte';
 	import FiguresPanel from '$lib/components/swatch/FiguresPanel.svelte';
 	import HerePanel from '$lib/components/swatch/HerePanel.svelte';
+	import SwatchClash from '$lib/components/swatch/SwatchClash.svelte';
 	import HistoryPanel from '$lib/components/swatch/HistoryPanel.svelte';
 	import LostPlace from '$lib/components/swatch/LostPlace.svelte';
 	import RecipeForm from '$lib/components/swatch/RecipeForm.svelte';
@@ -206,6 +208,11 @@
 
 <svelte:head><title>{open.card.title || 'Swatch'} · Pond Loop</title></svelte:head>
 
+<div class="px-4 empty:hidden sm:px-7">
+	<ClashDialog of={open.clash?.head ?? null}>
+		{#if open.clash}<SwatchClash {open} theirs={open.clash.swatch} />{/if}
+	</ClashDialog>
+</div>
 <div class="desk">
 	<header class="head flex flex-wrap items-center gap-x-5 gap-y-2 px-4 pt-4 pb-2 sm:px-7">
 		<h1 class="sr-only">Swatch: {open.card.title}</h1>
@@ -382,30 +389,6 @@
 </Dialog>
 <Dialog title="Where am I?" bind:open={lost}>
 	<LostPlace {open} onset={() => (lost = false)} />
-</Dialog>
-<Dialog
-	title="Two pages wrote here"
-	bind:open={() => open.clash !== null, (shown) => !shown && open.clash && open.choose('mine')}
->
-	{#if open.clash}
-		<p>Another page changed the same place. Both versions stand in the history; which one is to go on?</p>
-		<div class="my-4 grid gap-3">
-			{#each [['This page says', open.clash.lines.filter((line) => line.trim() !== '')], ['The other page says', open.clash.theirs.swatch.text
-						.split('\n')
-						.filter((line) => !open.text.split('\n').includes(line))]] as const as [who, lines] (who)}
-				<div>
-					<p class="text-sm text-quiet">{who}</p>
-					<pre class="font-mono whitespace-pre-wrap">{lines.join('\n') || '(nothing in this place)'}</pre>
-				</div>
-			{/each}
-		</div>
-		<div class="flex flex-wrap gap-3">
-			<button type="button" class="press press-main" onclick={() => open.choose('mine')}
-				>Keep this page’s rows</button
-			>
-			<button type="button" class="press" onclick={() => open.choose('theirs')}>Take the other page’s</button>
-		</div>
-	{/if}
 </Dialog>
 
 <style>
