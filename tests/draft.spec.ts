@@ -94,6 +94,34 @@ test.describe('a draft', () => {
 		await expect(dialog.getByTestId('draft')).toContainText('Set up the swatch together');
 	});
 
+	test('is made from a key, whose names mean what it says and stay', async ({ pond, page }) => {
+		await pond.open('/key');
+		await page.keyboard.press('n');
+		await page.keyboard.type(
+			'Otter: sl next 2 sts to cn and hold in back, k2, k2 from cn\nVole: sl next 3 sts to cn and hold in front, k3, k3 from cn'
+		);
+		await page.getByLabel('The pattern it belongs to').fill('Reed mittens');
+		await pond.saved();
+		await page.getByRole('link', { name: 'Draft a lesson from it' }).press('Enter');
+		const dialog = page.getByRole('dialog', { name: 'Draft a lesson' });
+		await expect(dialog.getByLabel('From', { exact: true }).locator('option:checked')).toHaveText(
+			'key: Reed mittens'
+		);
+		await expect(dialog.getByLabel('Crosses to teach')).toHaveValue('Otter, Vole');
+		const draft = dialog.getByTestId('draft');
+		await dialog.getByLabel('minutes').fill('75');
+		await expect(draft).toContainText('Show Otter with a cable needle');
+		await expect(draft).toContainText('For another day: Vole.');
+		await draft.getByRole('button', { name: 'Draft that one' }).press('Enter');
+		await expect(dialog.getByLabel('Known already')).toHaveValue(/^Otter: sl/);
+		await expect(draft).toContainText('Show Vole with a cable needle');
+		await dialog.getByLabel('minutes').fill('90');
+		await draft.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
+		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		await expect(page.getByTestId('checks')).toContainText('All clear');
+		await expect(pond.parts().filter({ hasText: 'Show Vole with a cable needle' })).toHaveCount(1);
+	});
+
 	test('parts are added from the palette and made once more', async ({ pond, page }) => {
 		await pond.lessonWith('By hand', 'A note first');
 		await page.getByLabel('Add a part behind the chosen one').selectOption({ label: 'a rest for the hands' });

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { run } from '../../cli/run';
 import type { Brief } from './brief';
 import { checkLesson, LESSON_PROBLEMS, type LessonProblemCode } from './check';
-import { draftLesson, type Draft } from './draft';
+import { draftLesson, draftLessons, nextBrief, type Draft } from './draft';
 import { estimateOf } from './estimate';
 import { changed as changedBy } from './change';
 import type { Lesson, Part } from './lesson';
@@ -45,6 +45,45 @@ const brief: fc.Arbitrary<Brief> = fc.record(
 	},
 	{ requiredKeys: ['crossings', 'level', 'minutes'] }
 );
+
+describe('names of one’s own', () => {
+	const OTTER = 'Otter: sl next 2 sts to cn and hold in back, k2, k2 from cn';
+	const VOLE = 'Vole: sl next 3 sts to cn and hold in front, k3, k3 from cn';
+
+	it('go by their label, and stay beside those of a school', () => {
+		const { lesson } = drafted({ crossings: [OTTER, '2/2 LC'], level: 'improver', minutes: 180 });
+		expect(lesson.crossings.map(({ name }) => name)).toEqual(['Otter', '2/2 LC']);
+		expect(lesson.crossings[0].crossing.over).toEqual([
+			[3, 1],
+			[3, 2],
+			[4, 1],
+			[4, 2]
+		]);
+		expect(lesson.title).toBe('Otter, 2/2 LC');
+		expect(codes(lesson)).toEqual([]);
+		const { lesson: named } = drafted({
+			crossings: [OTTER],
+			level: 'improver',
+			minutes: 90,
+			names: { school: 'over', terms: 'us' }
+		});
+		expect(named.crossings.map(({ name }) => name)).toEqual(['2/2 RC']);
+	});
+
+	it('take their definitions with them into the lessons after', () => {
+		const brief: Brief = { crossings: [OTTER, VOLE], level: 'beginner', minutes: 75 };
+		const first = drafted(brief);
+		expect(first.left).toEqual(['Vole']);
+		const next = nextBrief(brief, first);
+		expect(next.crossings).toEqual([expect.stringMatching(/^Vole: /)]);
+		expect(next.known).toEqual([expect.stringMatching(/^Otter: /)]);
+		const drafts = draftLessons(brief);
+		expect(drafts.ok && drafts.value.map(({ lesson }) => lesson.crossings.map(({ name }) => name))).toEqual([
+			['Otter'],
+			['Vole']
+		]);
+	});
+});
 
 describe('a draft', () => {
 	it('has no problems, keeps to the clock and shows, practises and asks in order, whatever is asked', () => {

@@ -3,7 +3,9 @@ import { groups } from '../crossing/groups';
 import { CROSSING_FORMAT } from '../crossing/schema';
 import { workingOf, type Working } from '../fabric/fabric';
 import { isBed, type Medium } from '../media/medium';
+import { labelled } from '../naming/definition';
 import { read } from '../naming/read';
+import { say } from '../naming/say';
 import { nameIn } from '../naming/schools';
 import { readPattern } from '../pattern/pattern';
 import { fault, good, type Result } from '../result';
@@ -89,17 +91,41 @@ export function draftLessons(brief: Brief, rates: Rates = USUAL_RATES): Result<D
 	const first = draftLesson(brief, rates);
 	if (!first.ok) return first;
 	const drafts = [first.value];
-	let known = brief.known ?? [];
-	while (drafts.length < MOST_LESSONS) {
-		const { lesson, left } = drafts.at(-1)!;
-		if (left.length === 0) break;
-		known = [...known, ...lesson.crossings.map(({ name }) => name)];
-		const next = draftLesson({ ...brief, swatch: undefined, crossings: [...left], known }, rates);
+	let asked = brief;
+	while (drafts.length < MOST_LESSONS && drafts.at(-1)!.left.length > 0) {
+		asked = nextBrief(asked, drafts.at(-1)!);
+		const next = draftLesson(asked, rates);
 		if (!next.ok) break;
 		drafts.push(next.value);
 	}
 	return good(drafts);
 }
+
+/** What a draft left for another day, asked for: what it teaches is known by then. */
+export function nextBrief(brief: Brief, { lesson, left }: Draft): Brief {
+	const subject = subjectOf(brief);
+	const taught = subject.ok ? subject.value.taught : [];
+	const asked = (name: string) => {
+		const one = taught.find((each) => each.name === name);
+		return one ? askedAs(one, brief.medium) : name;
+	};
+	const known = lesson.crossings.map(({ name }) => asked(name));
+	return {
+		...brief,
+		swatch: undefined,
+		crossings: left.map(asked),
+		known: [...(brief.known ?? []), ...known]
+	};
+}
+
+/** A name that is read as this crossing: alone, or with a definition where it is a name of somebody's own. */
+function askedAs({ name, crossing }: Taught, medium: Medium = 'hand'): string {
+	const answer = read(name, { medium });
+	if (answer.ok && sameCrossing(answer.value.readings[0].crossing, crossing)) return name;
+	const said = say(crossing, PLAINLY);
+	return said.ok ? `${name}: ${said.value}` : name;
+}
+const PLAINLY = { hand: 'right', keep: 'fabric', terms: 'us' } as const;
 
 /** What a brief asks for: its crossings that are not known yet, under their names, and its swatch. */
 function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: string }> {
@@ -114,7 +140,7 @@ function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: string }> 
 	for (const name of brief.crossings ?? []) {
 		const answer = read(name, { medium });
 		if (!answer.ok) return answer;
-		asked.push({ name, crossing: answer.value.readings[0].crossing });
+		asked.push({ name: labelled(name)?.label ?? name, crossing: answer.value.readings[0].crossing });
 	}
 	let working: Working | null = null;
 	if (brief.swatch !== undefined) {
@@ -157,16 +183,22 @@ function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: string }> 
 	});
 }
 
-/** Names stay as they are given, unless another school is asked for or they are of two: learners read one. */
+/**
+ * Names stay as they are given, unless another school is asked for or they are of two: learners read one. What a pattern
+ * or a key calls by a name of its own is of no school.
+ */
 function namingOf({ names }: Brief, asked: readonly Taught[]): (name: string, crossing: Crossing) => string {
-	const schools = new Set(asked.map(({ name }) => schoolOf(name)));
-	const school = names?.school ?? (schools.size > 1 ? 'over' : null);
-	return (name, crossing) => (school && nameIn(crossing, school).name) ?? name;
+	const schools = new Set(asked.map(({ name }) => schoolOf(name)).filter((school) => school !== null));
+	return (name, crossing) => {
+		const mixed = schools.size > 1 && schoolOf(name) !== null;
+		const school = names?.school ?? (mixed ? 'over' : null);
+		return (school && nameIn(crossing, school).name) ?? name;
+	};
 }
 
-function schoolOf(name: string): string {
+function schoolOf(name: string): string | null {
 	const answer = read(name);
-	const school = answer.ok ? answer.value.readings[0].school : 'none';
+	const school = answer.ok ? answer.value.readings[0].school : null;
 	return school === 'held' ? 'hold' : school;
 }
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { anyCrossing } from '../../../tests/support/arbitrary';
 import { layered, sameCrossing } from '../crossing/crossing';
 import { frontToBack } from '../crossing/depth';
-import { definedBy, plain, readKey, withoutDoubles } from './key';
+import { definedBy, plain, readKey, withoutDoubles, writtenOut } from './key';
 import { lookAt } from './look';
 import { read } from './read';
 import { settledBy } from './settled';
@@ -146,5 +146,22 @@ describe('the line for those who read pictures', () => {
 			'Skip 2, look at this 1 (3): it passes behind; then look at these 2 (1 2).'
 		);
 		expect(lookAt(layered([3, 2, 1], [2, 0, 1], knit))).toContain('in front');
+	});
+});
+
+describe('a name written out by a key', () => {
+	const lines = readKey(
+		'Otter: sl next 2 sts to cn and hold in back, k2, k2 from cn\nC4F\nC4B: sl next 2 sts to cn and hold in front, k2, k2 from cn'
+	);
+
+	it('has the definition it has there, however it is spaced and cased', () => {
+		const written = writtenOut('otter', lines);
+		expect(written).toBe('otter: sl next 2 sts to cn and hold in back, k2, k2 from cn');
+		const answer = read(written);
+		expect(answer.ok && answer.value.readings[0].crossing.order).toEqual([3, 4, 1, 2]);
+	});
+
+	it('stays alone where the key does not define it, or is at odds with itself', () => {
+		for (const name of ['C4F', 'C4B', 'Vole']) expect(writtenOut(name, lines)).toBe(name);
 	});
 });

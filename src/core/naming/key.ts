@@ -52,6 +52,12 @@ export function definedBy({ definition }: KeyLine): Crossing | null {
 	return answer?.ok ? answer.value.readings[0].crossing : null;
 }
 
+/** A name as a key writes it out, with the definition it has there; a name that the key does not define stays alone. */
+export function writtenOut(name: string, lines: readonly KeyLine[]): string {
+	const line = lines.find(({ label, fault }) => !fault && plain(label) === plain(name));
+	return line?.definition ? `${name}: ${line.definition}` : name;
+}
+
 /** Lines that give one name two meanings: the line that comes later has a fault. */
 export function withoutDoubles(lines: readonly KeyLine[]): KeyLine[] {
 	const meanings = new Map<string, KeyLine>();

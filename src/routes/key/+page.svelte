@@ -157,6 +157,10 @@
 			<button type="button" class="press press-quiet" disabled={lines.length === 0} onclick={csv}
 				>Take as CSV</button
 			>
+			{#if settled > 0}
+				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
+				<a class="press press-quiet" href="{resolve('/lessons')}?draft={open.key}">Draft a lesson from it</a>
+			{/if}
 			<button
 				type="button"
 				class="press press-quiet"

@@ -1,4 +1,5 @@
 import { firstOf, shelfIn } from '$lib/server/shelf';
+import { keptKeys } from '$lib/server/store/bench';
 import { lessonTags, listLessons } from '$lib/server/store/lessons';
 import { swatchNames } from '$lib/server/store/swatches';
 import type { PageServerLoad } from './$types';
@@ -7,11 +8,12 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const owner = locals.teacher.id;
 	const { away, most } = shelfIn(url);
 	const tag = away ? null : url.searchParams.get('tag');
-	const [lessons, swatches, tags] = await Promise.all([
+	const [lessons, swatches, keys, tags] = await Promise.all([
 		listLessons(owner, { away, tag, most: most + 1 }),
 		swatchNames(owner),
+		keptKeys(owner),
 		lessonTags(owner)
 	]);
 	const { list, more } = firstOf(lessons, most, url);
-	return { lessons: list, more, away, tag, tags, swatches };
+	return { lessons: list, more, away, tag, tags, swatches, keys, from: url.searchParams.get('draft') ?? '' };
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import Icon from '$lib/components/Icon.svelte';
@@ -25,7 +26,7 @@
 	let { data } = $props();
 
 	const shelf = new Shelf('/api/lessons');
-	let drafting = $state(false);
+	let drafting = $state(untrack(() => data.from !== ''));
 	let field = $state<HTMLInputElement>();
 	let words = $state('');
 	let searchField = $state<HTMLInputElement>();
@@ -181,7 +182,13 @@
 <PondEdge />
 
 <Dialog title="Draft a lesson" wide bind:open={drafting}>
-	<DraftForm swatches={data.swatches} onkeep={(lesson) => make(lesson.title, lesson)} onkeepall={keepAll} />
+	<DraftForm
+		swatches={data.swatches}
+		keys={data.keys}
+		from={data.from}
+		onkeep={(lesson) => make(lesson.title, lesson)}
+		onkeepall={keepAll}
+	/>
 </Dialog>
 
 {#if shelf.removed}

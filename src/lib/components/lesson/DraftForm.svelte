@@ -1,10 +1,13 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { LEVEL_CHOICES, YARN_CHOICES } from '$lib/words';
 	import { parseBrief } from '$core/formats/lesson';
-	import { draftLesson, draftLessons } from '$core/lesson/draft';
+	import { draftLesson, draftLessons, nextBrief } from '$core/lesson/draft';
 	import type { Lesson } from '$core/lesson/lesson';
+	import { readKey, withoutDoubles, writtenOut } from '$core/naming/key';
 	import { fault, mapped, type Result } from '$core/result';
 	import { ratesWith } from '$core/lesson/rates';
+	import type { KeptKey } from '$lib/bench';
 	import { fetched } from '$lib/fetched';
 	import type { Named } from '$lib/named';
 	import { getSettings } from '$lib/settings.svelte';
@@ -12,13 +15,18 @@
 	import Choices from '$lib/components/Choices.svelte';
 	import MinutesField from '$lib/components/MinutesField.svelte';
 
-	/** From crossings or a swatch, a level and a time: a whole lesson, each part with its reason. */
+	/** From crossings, a key or a swatch, a level and a time: a whole lesson, each part with its reason. */
 	let {
 		swatches,
+		keys,
+		from = '',
 		onkeep,
 		onkeepall
 	}: {
 		swatches: readonly Named[];
+		keys: readonly KeptKey[];
+		/** the swatch or the key to begin with */
+		from?: string;
 		onkeep: (lesson: Lesson) => void;
 		/** the draft, and what it left for another day as the lessons after it */
 		onkeepall: (lessons: Lesson[]) => void;
@@ -28,8 +36,11 @@
 	const ON_THEIR_WAY = fault('conflict', 'Its rows are on their way.');
 	let crossings = $state('2/2 RC, 2/2 LC');
 	let known = $state('');
-	let swatch = $state('');
-	/** its rows, or why they are not here */
+	/** the swatch or the key it is drafted from */
+	let source = $state('');
+	const key = $derived(keys.find((one) => one.key === source));
+	const swatch = $derived(key ? '' : source);
+	/** rows of the swatch, or why they are not here */
 	let rows = $state.raw<Result<string>>(ON_THEIR_WAY);
 	let level = $state<Lesson['level']>('beginner');
 	let minutes = $state(90);
@@ -37,16 +48,25 @@
 	let yarn = $state<'grippy' | 'plain' | 'slippery'>('plain');
 	let needles = $state<'0' | '1' | '2'>('1');
 
+	/** Names with commas between; one that is written out, with its definition, has a line of its own. */
 	const listed = (text: string) =>
 		text
-			.split(/[,;\n]/)
+			.split('\n')
+			.flatMap((line) => (line.includes(':') ? [line] : line.split(/[,;]/)))
 			.map((name) => name.trim())
 			.filter(Boolean);
+	const together = (names: readonly string[]) =>
+		names.join(names.some((name) => name.includes(':')) ? '\n' : ', ');
+	/** Names mean what the chosen key says. */
+	const meant = (text: string) => {
+		const lines = key ? readKey(key.text) : [];
+		return listed(text).map((name) => writtenOut(name, lines));
+	};
 	const brief = $derived.by(() => {
 		if (swatch !== '' && !rows.ok) return rows;
 		return parseBrief({
-			...(swatch === '' || !rows.ok ? { crossings: listed(crossings) } : { swatch: rows.value }),
-			known: listed(known),
+			...(swatch === '' || !rows.ok ? { crossings: meant(crossings) } : { swatch: rows.value }),
+			known: meant(known),
 			level,
 			minutes,
 			people,
@@ -63,22 +83,30 @@
 		if (drafts.ok) onkeepall(drafts.value.map(({ lesson }) => lesson));
 	}
 
-	/** Drafts from the crossings of a swatch, or, without one, from those that are named. */
-	async function from(id: string) {
-		swatch = id;
+	/** Drafts from the crossings of a swatch, from those a key names, or, without either, from those that are written. */
+	async function choose(id: string) {
+		source = id;
 		rows = ON_THEIR_WAY;
-		if (id === '') return;
+		if (key) crossings = together(namesOf(key));
+		if (swatch === '') return;
 		const answer = mapped(await fetched<Head>(swatchAt(id)), (kept) => kept.swatch.text);
 		if (swatch === id) rows = answer;
 	}
+	onMount(() => void (from && choose(from)));
+
+	/** What a key settles, under the names it has there. */
+	const namesOf = ({ text }: KeptKey) =>
+		withoutDoubles(readKey(text))
+			.filter(({ fault }) => !fault)
+			.map(({ label }) => label);
 
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
 	function next() {
-		if (!draft.ok) return;
-		const { lesson, left } = draft.value;
-		known = [...listed(known), ...lesson.crossings.map(({ name }) => name)].join(', ');
-		crossings = left.join(', ');
-		swatch = '';
+		if (!brief.ok || !draft.ok) return;
+		const asked = nextBrief(brief.value, draft.value);
+		crossings = together(asked.crossings ?? []);
+		known = together(asked.known ?? []);
+		source = '';
 	}
 </script>
 
@@ -90,15 +118,16 @@
 	}}
 >
 	<div class="grid content-start gap-4">
-		{#if swatches.length > 0}
+		{#if swatches.length + keys.length > 0}
 			<Choices
 				label="From"
-				value={swatch}
+				value={source}
 				choices={[
 					{ value: '', label: 'crosses by name' },
+					...keys.map(({ key, title }) => ({ value: key, label: `key: ${title || 'without a name'}` })),
 					...swatches.map(({ id, title }) => ({ value: id, label: title }))
 				]}
-				onchoose={from}
+				onchoose={choose}
 			/>
 		{/if}
 		{#if swatch === ''}
@@ -109,7 +138,11 @@
 		{/if}
 		<label class="grid gap-1">
 			<span class="text-quiet">Known already</span>
-			<input class="field font-mono" bind:value={known} autocomplete="off" spellcheck="false" />
+			<textarea
+				class="field-sizing-content field min-h-11 font-mono"
+				bind:value={known}
+				autocomplete="off"
+				spellcheck="false"></textarea>
 		</label>
 		<div class="flex flex-wrap items-end gap-x-5 gap-y-3">
 			<Choices label="For" value={level} choices={LEVEL_CHOICES} onchoose={(value) => (level = value)} />

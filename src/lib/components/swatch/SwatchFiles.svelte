@@ -94,7 +94,11 @@
 	<section class="grid gap-2" aria-label="Into a lesson">
 		<h2 class="text-xl">Into a lesson</h2>
 		<p>The lesson keeps these rows, and says so when they change here.</p>
-		<div><button type="button" class="press" onclick={onlesson}>Put into a lesson</button></div>
+		<div class="flex flex-wrap gap-2">
+			<button type="button" class="press" onclick={onlesson}>Put into a lesson</button>
+			<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
+			<a class="press press-quiet" href="{resolve('/lessons')}?draft={open.id}">Draft a lesson from it</a>
+		</div>
 	</section>
 	<section class="grid gap-2" aria-label="Bring in">
 		<h2 class="text-xl">Bring in</h2>

@@ -20,7 +20,8 @@ export async function benchMemory(owner: string): Promise<BenchMemory> {
 	return { crossings: crossings.rows, keys, readings: readings.rows };
 }
 
-async function keptKeys(owner: string): Promise<KeptKey[]> {
+/** The teacher's keys, the one changed last first. */
+export async function keptKeys(owner: string): Promise<KeptKey[]> {
 	const { rows } = await database().query<KeptKey>({
 		name: 'kept-keys',
 		text: `select id as key, title, text, in_use as "inUse" from keys
