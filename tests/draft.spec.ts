@@ -251,3 +251,76 @@ test('minutes are pulled on the clock bar, or with Shift and the arrows', async 
 	await pond.parts().filter({ hasText: 'Two' }).getByRole('button').first().click();
 	await expect(minutes).toHaveValue('19');
 });
+
+test('every kind of part can be written over: what it is about, how often, which rows, what is asked', async ({
+	pond,
+	page
+}) => {
+	await pond.open('/lessons');
+	await page.keyboard.press('d');
+	const dialog = page.getByRole('dialog');
+	await dialog
+		.getByLabel('From', { exact: true })
+		.selectOption({ label: 'Draught-stopper eel, first plait' });
+	await dialog.getByLabel('minutes').fill('180');
+	await dialog.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
+	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	const desk = page.getByRole('region', { name: 'The chosen part' });
+	const open = async (title: RegExp) => {
+		await pond
+			.parts()
+			.filter({ has: page.getByText(title) })
+			.first()
+			.getByRole('button')
+			.first()
+			.press('Enter');
+		await expect(desk.getByRole('textbox', { name: 'Title' })).toHaveValue(title);
+	};
+	await open(/^Ask: /);
+	await desk.getByLabel('The question').fill('Where did strand 3 go?');
+	await desk.getByLabel('Its answer').fill('Two to the right, in front.');
+	await open(/^Show 2\/2 RC with a cable needle/);
+	await desk.getByLabel('times', { exact: true }).fill('0');
+	await expect(desk.getByText('Takes 1 to 99 whole times')).toBeVisible();
+	await desk.getByLabel('times', { exact: true }).fill('3');
+	await desk.getByLabel('About').selectOption({ label: '2/2 LC' });
+	await open(/^Practice on the swatch/);
+	await desk.getByLabel('Of', { exact: true }).selectOption({ label: '2/2 RC' });
+	await page.getByLabel('Add a part behind the chosen one').selectOption({ label: 'rows to knit together' });
+	await expect(desk.getByRole('textbox', { name: 'Title' })).toHaveValue(/^Knit together: /);
+	await desk.getByLabel('From row').fill('3');
+	await desk.getByLabel('to row').fill('6');
+	await desk.getByLabel('From row').fill('');
+	await page.getByLabel('For home').fill('Ten rows of the eel.');
+	await pond.saved();
+	await pond.reload();
+	await open(/^Ask: /);
+	await expect(desk.getByLabel('The question')).toHaveValue('Where did strand 3 go?');
+	await open(/^Show 2\/2 RC with a cable needle/);
+	await expect(desk.getByLabel('About').locator('option:checked')).toHaveText('2/2 LC');
+	await expect(desk.getByLabel('times', { exact: true })).toHaveValue('3');
+	await open(/^Knit together: /);
+	await expect(desk.getByLabel('From row')).toHaveValue('');
+	await expect(desk.getByLabel('to row')).toHaveValue('6');
+	await expect(page.getByLabel('For home')).toHaveValue('Ten rows of the eel.');
+});
+
+test('names are written in another school everywhere, and two schools are mended by a press', async ({
+	pond,
+	page
+}) => {
+	await pond.draft('2/2 RC', 120);
+	const checks = page.getByTestId('checks');
+	await expect(checks).toContainText('All clear');
+	await page.getByLabel('Name of the lesson').fill('Our first C4B');
+	await expect(checks).toContainText('names of two schools');
+	await checks.getByRole('button', { name: 'Write every name like 2/2 RC' }).press('Enter');
+	await expect(page.getByLabel('Name of the lesson')).toHaveValue('Our first 2/2 RC');
+	await expect(checks).toContainText('All clear');
+	await page.getByText('The class', { exact: true }).press('Enter');
+	await page.getByLabel('Names like').selectOption({ index: 1 });
+	await expect(page.getByLabel('Name of the lesson')).toHaveValue('Our first C4B');
+	await expect(pond.parts().filter({ hasText: 'Show C4B with a cable needle' })).toHaveCount(1);
+	await expect(checks).toContainText('All clear');
+	await pond.saved();
+});

@@ -88,6 +88,11 @@ export class OpenLesson {
 		this.taughtAt = taughtAt;
 	}
 
+	/** Whether rows of the lesson come from a swatch of the teacher's. */
+	follows(swatch: string): boolean {
+		return this.#sources.swatches.some(({ id }) => id === swatch);
+	}
+
 	/** Listens to what the server takes, and asks it what other pages did; returns how to stop. */
 	watch(): () => void {
 		for (const { letter, answer } of outbox.recent(changesOf(this.id))) {

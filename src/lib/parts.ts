@@ -40,6 +40,7 @@ export const PALETTE_WORDS: Readonly<Record<PaletteKind, string>> = {
 	picture: 'a numbered picture',
 	show: 'a way to show',
 	compare: 'two to compare',
+	swatch: 'rows to knit together',
 	practice: 'a practice',
 	check: 'a question',
 	mend: 'a slip and its mend',

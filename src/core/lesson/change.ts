@@ -61,15 +61,28 @@ function keepSwatch(lesson: Lesson, from: string, as: string): Lesson {
 /** A part with other fields; those that only some kinds have are left out where they mean nothing. */
 function withFields(part: Part, fields: Extract<Change, { kind: 'set-part' }>['fields']): Part {
 	const has = [...EVERY, ...(OWN[part.kind] ?? [])];
-	return { ...part, ...Object.fromEntries(Object.entries(fields).filter(([field]) => has.includes(field))) };
+	const set = {
+		...part,
+		...Object.fromEntries(Object.entries(fields).filter(([field]) => has.includes(field)))
+	};
+	// A practice is of a crossing or of a swatch, and what is not said any more is not there.
+	const gone =
+		part.kind === 'practice' ? (fields.swatch ? ['crossing'] : fields.crossing ? ['swatch'] : []) : [];
+	return Object.fromEntries(
+		Object.entries(set).filter(([field, value]) => value !== null && !gone.includes(field))
+	) as Part;
 }
 
 const EVERY = ['title', 'minutes', 'text'];
 const OWN: Partial<Record<Part['kind'], readonly string[]>> = {
-	show: ['way', 'times', 'pace', 'yarnHands', 'sides'],
-	practice: ['times'],
+	picture: ['crossing'],
+	show: ['crossing', 'way', 'times', 'pace', 'yarnHands', 'sides'],
 	compare: ['left', 'right'],
-	mend: ['slip']
+	swatch: ['swatch', 'from', 'to'],
+	practice: ['crossing', 'swatch', 'times'],
+	count: ['swatch', 'row'],
+	mend: ['crossing', 'slip'],
+	check: ['crossing', 'question', 'answer']
 };
 
 /** The change that takes another one back, told from the lesson before it; `null` when there is nothing to undo. */

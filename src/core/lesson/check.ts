@@ -243,7 +243,8 @@ function crossingsOf(part: Part): string[] {
 	return 'crossing' in part && part.crossing !== undefined ? [part.crossing] : [];
 }
 
-function swatchesOf(part: Part): string[] {
+/** Swatches that a part names by their ids. */
+export function swatchesOf(part: Part): string[] {
 	if (part.kind === 'compare')
 		return [part.left, part.right].flatMap((side) => ('swatch' in side ? [side.swatch] : []));
 	return 'swatch' in part && part.swatch !== undefined ? [part.swatch] : [];

@@ -10,6 +10,7 @@ import type { Lesson, Part } from './lesson';
 import { lessonMends } from './mend';
 import { addableTo, newPart, PALETTE } from './palette';
 import { ratesWith } from './rates';
+import { renamings, schoolsOf } from './renamings';
 
 const PLAIT =
 	'Cast on 10.\nRow 1 (RS): p2, k6, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, k2, p2.\nRow 5 (RS): p2, k2, 2/2 LC, p2.\nRow 6: as they face.';
@@ -276,8 +277,21 @@ describe('a mend', () => {
 		'beyond-level': { ...lesson, needles: 0 },
 		material: { ...lesson, materials: [] },
 		'no-rest': { ...lesson, parts: lesson.parts.filter(({ kind }) => kind !== 'care') },
-		dangling: { ...lesson, crossings: lesson.crossings.slice(1) }
+		dangling: { ...lesson, crossings: lesson.crossings.slice(1) },
+		'two-schools': {
+			...lesson,
+			title: 'C4F and 2/2 RC',
+			swatches: [{ id: 's', title: 'Rope with C4B', text: PLAIT.replace('2/2 LC', 'C4F') }]
+		},
+		swatch: {
+			...lesson,
+			swatches: [{ id: 's', title: 'Rope', text: PLAIT.replace('p2, 2/2 RC, k2, p2', 'p2, 2/2 RC, k1') }]
+		}
 	};
+
+	it('of every code is there to press', () => {
+		expect(Object.keys(broken).sort()).toEqual(Object.keys(LESSON_PROBLEMS).sort());
+	});
 
 	it.each(Object.entries(broken) as [LessonProblemCode, Lesson][])(
 		'of %s, pressed again and again, mends it',
@@ -311,6 +325,7 @@ describe('the palette', () => {
 			'picture',
 			'show',
 			'compare',
+			'swatch',
 			'practice',
 			'check',
 			'mend',
@@ -318,5 +333,30 @@ describe('the palette', () => {
 		]);
 		for (const bare of [lesson, empty])
 			expect(addableTo(bare)).toEqual(PALETTE.filter((kind) => newPart(bare, kind, 'x') !== null));
+	});
+});
+
+describe('names in one school', () => {
+	const { lesson } = drafted({ swatch: PLAIT, level: 'improver', minutes: 120 });
+	const inSchool = (school: Parameters<typeof renamings>[1]) =>
+		renamings(lesson, school).reduce(changedBy, lesson);
+
+	it('are written everywhere: in titles, rows, questions and beside the crossings', () => {
+		const now = inSchool('hold');
+		expect(now.crossings.map(({ name }) => name)).toEqual(['C4B', 'C4F']);
+		expect(now.swatches[0].text).toContain('p2, C4B, k2, p2');
+		expect(JSON.stringify(now)).not.toMatch(/2\/2 [RL]C/);
+		expect(schoolsOf(now)).toEqual([{ school: 'hold', example: expect.stringMatching(/^C4/) }]);
+		expect(now.names).toMatchObject({ school: 'hold' });
+		expect(codes(now)).toEqual([]);
+	});
+
+	it('are the same again when they are written back', () => {
+		const back = renamings(inSchool('hold'), 'over').reduce(changedBy, inSchool('hold'));
+		expect({ ...back, names: lesson.names }).toEqual({ ...lesson, names: lesson.names });
+	});
+
+	it('change nothing but the note of the school where they are so already', () => {
+		expect(renamings(inSchool('over'), 'over').map(({ kind }) => kind)).toEqual(['set']);
 	});
 });

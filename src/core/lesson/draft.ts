@@ -9,8 +9,7 @@ import { say } from '../naming/say';
 import { nameIn } from '../naming/schools';
 import { readPattern } from '../pattern/pattern';
 import { fault, good, type Result } from '../result';
-import { renamed } from '../swatch/edit';
-import { edited } from '../swatch/text';
+import { calledIn } from '../swatch/edit';
 import type { Brief } from './brief';
 import { MOST_WITHOUT_REST } from './check';
 import { estimateOf } from './estimate';
@@ -165,15 +164,7 @@ function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: string }> 
 	if (fresh.length === 0 && !working)
 		return fault('conflict', 'All of this is known already. Give a crossing that is new.');
 	const naming = namingOf(brief, distinct);
-	const text = working
-		? edited(
-				brief.swatch!,
-				distinct.flatMap(({ name, crossing }) => {
-					const to = naming(name, crossing);
-					return to === name ? [] : renamed(working!, name, to);
-				})
-			)
-		: undefined;
+	const text = working ? calledIn(brief.swatch!, working, naming) : undefined;
 	return good({
 		taught: fresh.map(({ name, crossing }) => ({
 			name: naming(name, crossing),

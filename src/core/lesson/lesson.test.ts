@@ -47,6 +47,25 @@ describe('a change', () => {
 		['moves a part that is gone: not at all', { kind: 'move-part', part: 'x', after: 'a' }, 'abc']
 	])('%s', (_, change, after) => expect(order(changed(lesson, change))).toBe(after));
 
+	it('sets what its kind has: a practice is of a cross or of rows, and rows need not be said', () => {
+		const of = (part: Part, fields: Extract<Change, { kind: 'set-part' }>['fields']) =>
+			changed({ ...lesson, parts: [part] }, { kind: 'set-part', part: part.id, fields }).parts[0];
+		const practice: Part = { id: 'p', kind: 'practice', title: '', minutes: 5, crossing: 'c', times: 3 };
+		const onRows = of(practice, { swatch: 's' });
+		expect(onRows).toEqual({ id: 'p', kind: 'practice', title: '', minutes: 5, swatch: 's', times: 3 });
+		expect(of(onRows, { crossing: 'c' })).toEqual(practice);
+		const rows: Part = { id: 'r', kind: 'swatch', title: '', minutes: 5, swatch: 's', from: 2, to: 4 };
+		expect(of(rows, { to: null, from: 3 })).toEqual({ ...rows, from: 3, to: undefined });
+		expect(of(rows, { question: 'Which?', row: 3 })).toEqual(rows);
+		const check: Part = { id: 'k', kind: 'check', title: '', minutes: 5, question: '', answer: '' };
+		expect(of(check, { question: 'Which?', answer: '3 and 4', crossing: 'c' })).toEqual({
+			...check,
+			question: 'Which?',
+			answer: '3 and 4',
+			crossing: 'c'
+		});
+	});
+
 	it('sets what it names and nothing else', () => {
 		const set = changed(lesson, { kind: 'set-part', part: 'b', fields: { text: 'Slowly.' } });
 		expect(set.parts[1]).toEqual({ ...note('b'), text: 'Slowly.' });

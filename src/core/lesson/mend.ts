@@ -1,8 +1,13 @@
-import type { Checked, LessonProblem } from './check';
-import type { Change, Lesson } from './lesson';
+import { workingOf } from '../fabric/fabric';
+import { readPattern } from '../pattern/pattern';
+import { mendsOf } from '../swatch/mend';
+import { edited } from '../swatch/text';
+import { swatchesOf, type Checked, type LessonProblem } from './check';
+import type { Change, Lesson, Part } from './lesson';
 import { madeWays } from './made';
 import { missingIn } from './materials';
 import { newPart, type PaletteKind } from './palette';
+import { renamings, schoolsOf } from './renamings';
 
 /** Something to press that mends a problem of a lesson. */
 export interface LessonMend {
@@ -67,9 +72,31 @@ export function lessonMends(
 		case 'dangling':
 			return here ? [{ says: 'Take the part out', changes: [{ kind: 'remove-part', part: here.id }] }] : [];
 		case 'two-schools':
+			return schoolsOf(lesson)
+				.slice(0, 2)
+				.map(({ school, example }) => ({
+					says: `Write every name like ${example}`,
+					changes: renamings(lesson, school)
+				}));
 		case 'swatch':
-			return [];
+			return rowMends(lesson, here);
 	}
+}
+
+/** What mends the first fault in the rows of a part, or, without one, in the first rows that have a fault. */
+function rowMends(lesson: Lesson, here: Part | undefined): LessonMend[] {
+	const ids = here ? swatchesOf(here) : lesson.swatches.map(({ id }) => id);
+	for (const swatch of lesson.swatches.filter(({ id }) => ids.includes(id))) {
+		const working = workingOf(readPattern(swatch.text));
+		if (!working.ok) continue;
+		const error = working.value.fabric.problems.find(({ severity }) => severity === 'error');
+		if (error)
+			return mendsOf(swatch.text, working.value, error).map(({ says, edits }) => ({
+				says,
+				changes: [{ kind: 'put-swatch', swatch: { ...swatch, text: edited(swatch.text, edits) } }]
+			}));
+	}
+	return [];
 }
 
 /** The last part of a kind that is about a crossing. */

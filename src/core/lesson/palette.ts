@@ -3,12 +3,13 @@ import type { Lesson, Part } from './lesson';
 import { estimateOf } from './estimate';
 import type { Rates } from './rates';
 
-/** Kinds of part that can be added by themselves; those about a crossing need a lesson that has one. */
+/** Kinds of part that can be added by themselves; those about a crossing, or about rows, need a lesson that has some. */
 export const PALETTE = [
 	'explain',
 	'picture',
 	'show',
 	'compare',
+	'swatch',
 	'practice',
 	'check',
 	'mend',
@@ -19,11 +20,11 @@ export const PALETTE = [
 ] as const;
 export type PaletteKind = (typeof PALETTE)[number];
 
-/** Kinds that a lesson has something for: most need a crossing, counting needs rows. */
+/** Kinds that a lesson has something for: most need a crossing, some need rows. */
 export const addableTo = ({ crossings, swatches }: Lesson): PaletteKind[] =>
 	PALETTE.filter((kind) => {
 		if (['explain', 'care', 'finish', 'note'].includes(kind)) return true;
-		if (kind === 'count') return swatches.length > 0;
+		if (kind === 'count' || kind === 'swatch') return swatches.length > 0;
 		return crossings.length > 0 || (kind === 'compare' && swatches.length > 1);
 	});
 
@@ -58,6 +59,10 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 			return { ...common, kind, title: 'Bind off, soak, pin out', text: '' };
 		case 'note':
 			return { ...common, kind, title: 'A note', text: '' };
+		case 'swatch':
+			return swatch
+				? { ...common, kind, swatch: swatch.id, title: `Knit together: ${swatch.title}`.slice(0, 200) }
+				: null;
 		case 'count':
 			return swatch
 				? { ...common, kind, swatch: swatch.id, title: 'Where am I? Read the rows off the cloth' }

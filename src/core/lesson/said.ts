@@ -1,3 +1,4 @@
+import { sameCrossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import { read } from '../naming/read';
 import { nameIn, type WrittenSchool } from '../naming/schools';
@@ -47,15 +48,21 @@ export function retold(lesson: Lesson, telling: Telling): Lesson {
 	};
 }
 
-/** Writes the lesson's own names in a school, and any other name that can be read there in one way only. */
+/**
+ * Writes the lesson's own names in a school, and any other name that means one thing here: it has one reading, or one that
+ * the lesson teaches.
+ */
 function renaming(crossings: readonly LessonCrossing[], school: WrittenSchool): (text: string) => string {
 	const own = new Map(crossings.map(({ name, crossing }) => [name, nameIn(crossing, school).name ?? name]));
 	const written = (name: string): string => {
 		const known = own.get(name);
 		if (known) return known;
 		const answer = read(name);
-		if (!answer.ok || answer.value.ambiguous) return name;
-		return nameIn(answer.value.readings[0].crossing, school).name ?? name;
+		if (!answer.ok) return name;
+		const { ambiguous, readings } = answer.value;
+		const taught = readings.find((one) => crossings.some((own) => sameCrossing(own.crossing, one.crossing)));
+		const meant = taught ?? (ambiguous ? undefined : readings[0]);
+		return (meant && nameIn(meant.crossing, school).name) ?? name;
 	};
 	const ownNames = [...own.keys()]
 		.filter(Boolean)

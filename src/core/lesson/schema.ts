@@ -92,6 +92,10 @@ export const lessonSwatchShape = z.readonly(
 );
 
 const yarn = z.enum(['grippy', 'plain', 'slippery']);
+const names = z.object({
+	school: z.enum(['over', 'hold', 'held', 'lean', 'words']),
+	terms: z.enum(['us', 'uk'])
+});
 const needles = z.union([z.literal(0), z.literal(1), z.literal(2)]);
 const people = z.number().check(z.int(), z.minimum(0), z.maximum(999));
 const materials = z.readonly(
@@ -111,12 +115,7 @@ export const lessonShape = z.readonly(
 		starts: z.optional(z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/))),
 		yarn: z.optional(yarn),
 		needles: z.optional(needles),
-		names: z.optional(
-			z.object({
-				school: z.enum(['over', 'hold', 'held', 'lean', 'words']),
-				terms: z.enum(['us', 'uk'])
-			})
-		),
+		names: z.optional(names),
 		crossings: z.readonly(z.array(lessonCrossingShape).check(z.maxLength(100))),
 		swatches: z.readonly(z.array(lessonSwatchShape).check(z.maxLength(100))),
 		materials,
@@ -138,12 +137,13 @@ export const lessonFieldsShape = z.readonly(
 			leftHanded: people,
 			yarn,
 			needles,
+			names,
 			materials
 		})
 	)
 );
 
-/** What a change may set of a part: the fields that every kind has, and how a crossing is shown, compared or goes wrong. */
+/** What a change may set of a part; rows that are `null` are not said any more, and a field a kind has not is left alone. */
 export const partFieldsShape = z.readonly(
 	z.partial(
 		z.strictObject({
@@ -157,7 +157,14 @@ export const partFieldsShape = z.readonly(
 			sides,
 			left: compared,
 			right: compared,
-			slip: slips
+			slip: slips,
+			crossing: id,
+			swatch: id,
+			from: z.nullable(times),
+			to: z.nullable(times),
+			row: z.nullable(times),
+			question: text,
+			answer: text
 		})
 	)
 );
@@ -179,11 +186,11 @@ export const changeShape = z.discriminatedUnion('kind', [
 	z.strictObject({ kind: z.literal('put-swatch'), swatch: lessonSwatchShape }),
 	/** these rows stay as the lesson has them, whatever becomes of the swatch they came from */
 	z.strictObject({ kind: z.literal('keep-swatch'), swatch: id, as: id }),
-	/** what a crossing of the lesson is, or the saying that goes with it, as its source has them now */
+	/** what a crossing of the lesson is, or is called, or the saying that goes with it */
 	z.strictObject({
 		kind: z.literal('set-crossing'),
 		crossing: id,
-		fields: z.readonly(z.partial(z.strictObject({ crossing: crossingShape, saying: text })))
+		fields: z.readonly(z.partial(z.strictObject({ name: line, crossing: crossingShape, saying: text })))
 	}),
 	/** the whole lesson as it was, or as it is drafted anew */
 	z.strictObject({ kind: z.literal('restore'), lesson: lessonShape })

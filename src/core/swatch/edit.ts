@@ -1,3 +1,4 @@
+import type { Crossing } from '../crossing/crossing';
 import { mirror } from '../crossing/transform';
 import { KNIT, PURL, type Cloth } from '../fabric/cloth';
 import type { Working } from '../fabric/fabric';
@@ -8,7 +9,7 @@ import { nameIn } from '../naming/schools';
 import type { WrittenRow } from '../pattern/pattern';
 import { fault, good, mapped, type Result } from '../result';
 import { headEdit } from './rows';
-import type { TextEdit } from './text';
+import { edited, type TextEdit } from './text';
 
 /** A stitch of a row: the row by its place in the plan, the stitch in working order from 0. */
 export interface Spot {
@@ -192,6 +193,23 @@ export function mirrorRow(text: string, working: Working, index: number): Result
 export function renamed({ pattern }: Working, name: string, to: string): TextEdit[] {
 	return pattern.rows.flatMap((row) =>
 		wordsIn(row, name).map(({ from, to: end }) => ({ from, to: end, insert: to }))
+	);
+}
+
+/** The rows with every crossing called what `naming` calls it. */
+export function calledIn(
+	text: string,
+	working: Working,
+	naming: (name: string, crossing: Crossing) => string
+): string {
+	const called = new Map(
+		working.steps.flatMap(({ worked }) =>
+			worked.crossings.map(({ item, crossing }) => [plain(item.text), naming(item.text, crossing)])
+		)
+	);
+	return edited(
+		text,
+		[...called].flatMap(([name, to]) => (name === plain(to) ? [] : renamed(working, name, to)))
 	);
 }
 

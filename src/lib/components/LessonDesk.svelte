@@ -16,6 +16,7 @@
 	import ChecksPanel from './lesson/ChecksPanel.svelte';
 	import TagsField from './lesson/TagsField.svelte';
 	import TaughtNotice from './lesson/TaughtNotice.svelte';
+	import HomeworkPanel from './lesson/HomeworkPanel.svelte';
 	import MaterialsPanel from './lesson/MaterialsPanel.svelte';
 	import SourcesNotice from './lesson/SourcesNotice.svelte';
 	import Dialog from './Dialog.svelte';
@@ -261,6 +262,7 @@
 				{#if checked}
 					<ChecksPanel {open} {checked} onchoose={choose} />
 					<MaterialsPanel {open} />
+					<HomeworkPanel {open} />
 				{:else}
 					<p>Looking it through …</p>
 				{/if}

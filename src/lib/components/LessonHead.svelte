@@ -1,7 +1,9 @@
 <script lang="ts">
-	import { YARN_CHOICES } from '$lib/words';
+	import { renamings } from '$core/lesson/renamings';
+	import { WRITTEN_SCHOOLS, type WrittenSchool } from '$core/naming/schools';
+	import { SCHOOL_WORDS, YARN_CHOICES } from '$lib/words';
 	import Choices from './Choices.svelte';
-	import MinutesField from './MinutesField.svelte';
+	import CountField from './CountField.svelte';
 	import type { OpenLesson } from '$lib/lesson.svelte';
 	import type { Lesson } from '$core/lesson/lesson';
 
@@ -10,6 +12,11 @@
 
 	const lesson = $derived(open.lesson);
 	let classOpen = $state(false);
+
+	function name(school: WrittenSchool) {
+		for (const change of renamings(lesson, school)) open.change(change);
+	}
+
 	const set = (
 		fields: Partial<
 			Pick<Lesson, 'title' | 'level' | 'minutes' | 'starts' | 'people' | 'leftHanded' | 'yarn' | 'needles'>
@@ -59,7 +66,7 @@
 				<option value="confident">confident knitters</option>
 			</select>
 		</label>
-		<MinutesField label="minutes" value={lesson.minutes} least={1} onset={(minutes) => set({ minutes })} />
+		<CountField label="minutes" value={lesson.minutes} least={1} onset={(minutes) => set({ minutes })} />
 		<label class="flex items-center gap-2">
 			from
 			<input
@@ -84,6 +91,17 @@
 						choices={YARN_CHOICES}
 						onchoose={(yarn) => set({ yarn })}
 					/>
+					{#if lesson.crossings.length > 0}
+						<Choices
+							label="Names like"
+							value={lesson.names?.school ?? ''}
+							choices={[
+								...(lesson.names ? [] : [{ value: '', label: 'as they are written' }]),
+								...WRITTEN_SCHOOLS.map((school) => ({ value: school, label: SCHOOL_WORDS[school] }))
+							]}
+							onchoose={(school) => school && name(school as WrittenSchool)}
+						/>
+					{/if}
 					<Choices
 						label="Cable needles each"
 						value={String(lesson.needles ?? 2)}

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Checked } from '$core/lesson/check';
+	import { resolve } from '$app/paths';
+	import { swatchesOf, type Checked, type LessonProblem } from '$core/lesson/check';
 	import { lessonMends, type LessonMend } from '$core/lesson/mend';
 	import { newId } from '$lib/id';
 	import type { OpenLesson } from '$lib/lesson.svelte';
@@ -20,6 +21,17 @@
 		'Swatches can be knitted, and nothing points to what is not there.'
 	];
 	const titleOf = (id: string) => open.lesson.parts.find((part) => part.id === id)?.title ?? '';
+
+	/** What mends rows that come from a swatch is done there: the lesson follows it. */
+	const mends = (problem: LessonProblem) =>
+		lessonMends(open.lesson, checked, problem, newId()).filter(({ changes }) =>
+			changes.every((change) => change.kind !== 'put-swatch' || !open.follows(change.swatch.id))
+		);
+	const sourceOf = ({ code, part }: LessonProblem): string | undefined => {
+		const about = open.lesson.parts.find(({ id }) => id === part);
+		const ids = about ? swatchesOf(about) : open.lesson.swatches.map(({ id }) => id);
+		return code === 'swatch' ? ids.find((id) => open.follows(id)) : undefined;
+	};
 
 	function mend({ says, changes }: LessonMend) {
 		for (const [i, change] of changes.entries())
@@ -43,13 +55,19 @@
 				<li class="grid gap-1.5 py-3 leading-snug">
 					<p class={problem.severity === 'error' ? 'font-semibold text-error' : ''}>{problem.message}</p>
 					<p class="flex flex-wrap gap-x-4 gap-y-1">
-						{#each lessonMends(open.lesson, checked, problem, newId()) as one (one.says)}
+						{#each mends(problem) as one (one.says)}
 							<button
 								type="button"
 								class="min-h-8 text-left font-semibold underline underline-offset-3"
 								onclick={() => mend(one)}>{one.says}</button
 							>
 						{/each}
+						{#if sourceOf(problem)}
+							<a
+								class="min-h-8 content-center font-semibold underline underline-offset-3"
+								href={resolve('/swatches/[id]', { id: sourceOf(problem)! })}>Mend it in the swatch</a
+							>
+						{/if}
 						{#if problem.part && titleOf(problem.part)}
 							<button
 								type="button"

@@ -13,7 +13,7 @@
 	import { getSettings } from '$lib/settings.svelte';
 	import { swatchAt, type Head } from '$lib/swatch/wire';
 	import Choices from '$lib/components/Choices.svelte';
-	import MinutesField from '$lib/components/MinutesField.svelte';
+	import CountField from '$lib/components/CountField.svelte';
 
 	/** From crossings, a key or a swatch, a level and a time: a whole lesson, each part with its reason. */
 	let {
@@ -146,7 +146,7 @@
 		</label>
 		<div class="flex flex-wrap items-end gap-x-5 gap-y-3">
 			<Choices label="For" value={level} choices={LEVEL_CHOICES} onchoose={(value) => (level = value)} />
-			<MinutesField label="minutes" value={minutes} least={1} onset={(value) => (minutes = value)} />
+			<CountField label="minutes" value={minutes} least={1} onset={(value) => (minutes = value)} />
 			<label class="flex items-center gap-2">
 				<input class="field w-20!" type="number" min="0" max="999" bind:value={people} />
 				<span class="text-quiet">people</span>
