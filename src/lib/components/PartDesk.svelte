@@ -75,8 +75,8 @@
 		</div>
 	</div>
 
-	<PartFields {open} {part} {set} />
 	<PartView lesson={open.lesson} {part} />
+	<PartFields {open} {part} {set} />
 
 	{#if saying}
 		<blockquote class="border-l-4 border-accent pl-4 text-lg">Say it like this: “{saying}”</blockquote>
