@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { read } from '../naming/read';
 import { courseView, datesFrom, restsOn, type CourseLesson } from './course';
 import { draftLessons } from './draft';
-import { followed, type Sources } from './follow';
+import { followed, following, type Sources } from './follow';
 import { emptyLesson, minutesOf, type Lesson } from './lesson';
 import { strangeWords, wordsInTerms } from './terms';
 
@@ -101,6 +101,19 @@ describe('what a lesson follows', () => {
 				keys: ['C6B: sl 3 to cn and hold in back, k3, k3 from cn']
 			})
 		).toBe(own);
+	});
+
+	it('is the swatch it was drafted from, where its rows are those', () => {
+		const knit: Lesson = {
+			...own,
+			parts: [{ id: 'a', kind: 'practice', title: '', minutes: 5, swatch: 's', times: 2 }]
+		};
+		const source = { id: 'mine', title: 'Eel of mine', text: 'Cast on 8.' };
+		const now = following(knit, source);
+		expect(now.swatches).toEqual([source]);
+		expect(now.parts[0]).toMatchObject({ swatch: 'mine' });
+		expect(followed(now, { ...nothing, swatches: [source] })).toBe(now);
+		expect(following(knit, { ...source, text: 'Cast on 9.' })).toBe(knit);
 	});
 
 	it('takes new rows, a new saying, and what a key makes of a name', () => {

@@ -75,7 +75,7 @@ export function draftLesson(brief: Brief, rates: Rates = USUAL_RATES): Result<Dr
 	}
 	return fault(
 		'conflict',
-		`Even the easiest of it takes ${needed} minutes, and the class has ${brief.minutes}. Give it more time, or another crossing.`
+		`Even the easiest of it takes ${needed} minutes, and the class has ${brief.minutes}. Give it more time, or ${brief.swatch === undefined ? 'another crossing' : 'a swatch with fewer rows'}.`
 	);
 }
 

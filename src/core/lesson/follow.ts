@@ -1,6 +1,7 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { CROSSING_FORMAT } from '../crossing/schema';
 import { plain, readKey } from '../naming/key';
+import { changed } from './change';
 import type { Lesson, LessonCrossing } from './lesson';
 import { MOST_ROWS_TEXT } from './schema';
 
@@ -37,6 +38,14 @@ export function followed(lesson: Lesson, { swatches, sayings, keys }: Sources): 
 	return crossings === lesson.crossings && rows === lesson.swatches
 		? lesson
 		: { ...lesson, crossings, swatches: rows };
+}
+
+/** A lesson whose rows are those of a swatch of the teacher's, from now on following it; rows that are others stay alone. */
+export function following(lesson: Lesson, source: Sources['swatches'][number]): Lesson {
+	const rows = lesson.swatches.find(({ text }) => text === source.text);
+	if (!rows) return lesson;
+	const linked = changed(lesson, { kind: 'keep-swatch', swatch: rows.id, as: source.id });
+	return changed(linked, { kind: 'put-swatch', swatch: { ...source, title: source.title.slice(0, 200) } });
 }
 
 /** What keys say of names that the lesson uses; only those lines are read. */

@@ -3,6 +3,7 @@
 	import { LEVEL_CHOICES, YARN_CHOICES } from '$lib/words';
 	import { parseBrief } from '$core/formats/lesson';
 	import { draftLesson, draftLessons, nextBrief } from '$core/lesson/draft';
+	import { following } from '$core/lesson/follow';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { readKey, withoutDoubles, writtenOut } from '$core/naming/key';
 	import { fault, mapped, type Result } from '$core/result';
@@ -77,10 +78,17 @@
 	const rates = $derived(ratesWith(settings.value.rates));
 	const draft = $derived(brief.ok ? draftLesson(brief.value, rates) : brief);
 
+	/** What is drafted from a swatch follows it. */
+	const sourced = (lesson: Lesson): Lesson => {
+		const title = swatches.find(({ id }) => id === swatch)?.title;
+		return rows.ok && title !== undefined
+			? following(lesson, { id: swatch, title, text: rows.value })
+			: lesson;
+	};
 	function keepAll() {
 		if (!brief.ok) return;
 		const drafts = draftLessons(brief.value, rates);
-		if (drafts.ok) onkeepall(drafts.value.map(({ lesson }) => lesson));
+		if (drafts.ok) onkeepall(drafts.value.map(({ lesson }) => sourced(lesson)));
 	}
 
 	/** Drafts from the crossings of a swatch, from those a key names, or, without either, from those that are written. */
@@ -114,7 +122,7 @@
 	class="grid gap-x-8 gap-y-5 md:grid-cols-2"
 	onsubmit={(event) => {
 		event.preventDefault();
-		if (draft.ok) onkeep(draft.value.lesson);
+		if (draft.ok) onkeep(sourced(draft.value.lesson));
 	}}
 >
 	<div class="grid content-start gap-4">
