@@ -35,15 +35,7 @@ test.describe('a draft', () => {
 		pond,
 		page
 	}) => {
-		await pond.open('/lessons');
-		await page.keyboard.press('d');
-		const dialog = page.getByRole('dialog');
-		await dialog
-			.getByLabel('From', { exact: true })
-			.selectOption({ label: 'Draught-stopper eel, first plait' });
-		await dialog.getByLabel('minutes').fill('180');
-		await dialog.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
-		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		await pond.draftFrom('Draught-stopper eel, first plait', 180);
 		const checks = page.getByTestId('checks');
 		await expect(checks).toContainText('All clear');
 		const pressed = async (mend: RegExp) => {
@@ -256,15 +248,7 @@ test('every kind of part can be written over: what it is about, how often, which
 	pond,
 	page
 }) => {
-	await pond.open('/lessons');
-	await page.keyboard.press('d');
-	const dialog = page.getByRole('dialog');
-	await dialog
-		.getByLabel('From', { exact: true })
-		.selectOption({ label: 'Draught-stopper eel, first plait' });
-	await dialog.getByLabel('minutes').fill('180');
-	await dialog.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
-	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	await pond.draftFrom('Draught-stopper eel, first plait', 180);
 	const desk = page.getByRole('region', { name: 'The chosen part' });
 	const open = async (title: RegExp) => {
 		await pond

@@ -1,4 +1,4 @@
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { PondServer } from '../../scripts/lib/pondServer.mjs';
 
 /** Tests with a Pond Loop of their own, and a page that fails the test when its console complains. */
@@ -73,10 +73,21 @@ export class Pond {
 
 	/** Drafts a lesson on some crosses, with what the dialog offers, and gives its address. */
 	async draft(crosses: string, minutes?: number): Promise<string> {
+		return this.#drafted(minutes, (dialog) => dialog.getByLabel('Crosses to teach').fill(crosses));
+	}
+
+	/** Drafts a lesson from a swatch by its name. */
+	async draftFrom(swatch: string, minutes: number): Promise<string> {
+		return this.#drafted(minutes, (dialog) =>
+			dialog.getByLabel('From', { exact: true }).selectOption({ label: swatch })
+		);
+	}
+
+	async #drafted(minutes: number | undefined, on: (dialog: Locator) => Promise<unknown>): Promise<string> {
 		await this.open('/lessons');
 		await this.page.keyboard.press('d');
 		const dialog = this.page.getByRole('dialog');
-		await dialog.getByLabel('Crosses to teach').fill(crosses);
+		await on(dialog);
 		if (minutes !== undefined) await dialog.getByLabel('Minutes').fill(String(minutes));
 		await this.page.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
 		await this.page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { run } from '../../cli/run';
 import type { Brief } from './brief';
 import { checkLesson, LESSON_PROBLEMS, type LessonProblemCode } from './check';
-import { draftLesson, draftLessons, nextBrief, type Draft } from './draft';
+import { draftLesson, draftLessons, type Draft } from './draft';
 import { estimateOf } from './estimate';
 import { changed as changedBy } from './change';
 import type { Lesson, Part } from './lesson';
@@ -11,6 +11,7 @@ import { lessonMends } from './mend';
 import { addableTo, newPart, PALETTE } from './palette';
 import { ratesWith } from './rates';
 import { renamings, schoolsOf } from './renamings';
+import { nextBrief } from './subject';
 
 const PLAIT =
 	'Cast on 10.\nRow 1 (RS): p2, k6, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, k2, p2.\nRow 5 (RS): p2, k2, 2/2 LC, p2.\nRow 6: as they face.';

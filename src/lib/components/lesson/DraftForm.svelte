@@ -2,12 +2,13 @@
 	import { onMount } from 'svelte';
 	import { LEVEL_CHOICES, YARN_CHOICES } from '$lib/words';
 	import { parseBrief } from '$core/formats/lesson';
-	import { draftLesson, draftLessons, nextBrief } from '$core/lesson/draft';
+	import { draftLesson, draftLessons } from '$core/lesson/draft';
 	import { following } from '$core/lesson/follow';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { readKey, withoutDoubles, writtenOut } from '$core/naming/key';
 	import { fault, mapped, type Result } from '$core/result';
 	import { ratesWith } from '$core/lesson/rates';
+	import { nextBrief } from '$core/lesson/subject';
 	import type { KeptKey } from '$lib/bench';
 	import { fetched } from '$lib/fetched';
 	import type { Named } from '$lib/named';
