@@ -308,3 +308,27 @@ test('names are written in another school everywhere, and two schools are mended
 	await expect(checks).toContainText('All clear');
 	await pond.saved();
 });
+
+test('a lesson for the machine shows its bed, at the desk and on the stage', async ({ pond, page }) => {
+	await pond.open('/lessons');
+	await page.keyboard.press('d');
+	const dialog = page.getByRole('dialog');
+	await dialog.getByLabel('Crosses to teach').fill('2/2 RC');
+	await dialog.getByLabel('Made').selectOption({ label: 'Machine' });
+	await dialog.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
+	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	await expect(page.getByTestId('checks')).toContainText('All clear');
+	const show = pond.parts().filter({ hasText: 'Show 2/2 RC on the machine' });
+	await show.getByRole('button').first().press('Enter');
+	const bed = (says: RegExp) => page.getByRole('img', { name: says });
+	await expect(bed(/Lift stitches 1 and 2 off needles 1 and 2 with tool a/)).toBeVisible();
+	await expect(page.getByLabel('Yarn carried in')).toHaveCount(0);
+	await page.getByRole('link', { name: 'Teach it' }).press('Enter');
+	await page.waitForURL(/\/stage$/);
+	await page.keyboard.press('PageDown');
+	await page.keyboard.press('PageDown');
+	await expect(pond.sentence()).toContainText('Lift stitches 1 and 2');
+	await page.keyboard.press('ArrowRight');
+	await expect(pond.sentence()).toContainText('Lift stitches 3 and 4');
+	await expect(bed(/Lift stitches 3 and 4/)).toBeVisible();
+});

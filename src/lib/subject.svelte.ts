@@ -1,15 +1,16 @@
 import type { Crossing } from '$core/crossing/crossing';
 import { turnOver } from '$core/crossing/transform';
 import { readNameOrJson } from '$core/formats/name';
-import { bedScriptOf, type BedScript } from '$core/hands/bedSentence';
+import { bedScriptOf } from '$core/hands/bedSentence';
 import { gutterScript, playGutter, tellGutter, type GutterFrame } from '$core/hands/gutter';
 import type { Moves } from '$core/hands/moves';
 import type { Leg } from '$core/hands/state';
 import type { Told } from '$core/hands/sentence';
-import { scriptOf, type Script } from '$core/hands/steps';
+import { scriptOf } from '$core/hands/steps';
+import type { ShownWay } from '$core/lesson/showing';
 import { widestSet } from '$core/media/facts';
 import { rowsToSlip } from '$core/media/slipped';
-import { isBed, plainOf, type Bed, type Medium } from '$core/media/medium';
+import { isBed, plainOf, type Medium } from '$core/media/medium';
 import { nameOf } from '$core/naming/name';
 import type { Reading } from '$core/naming/reading';
 import { settledBy, type Settled } from '$core/naming/settled';
@@ -25,14 +26,7 @@ import type { OpenSettings } from './settings.svelte';
 
 /** A way as the page plays it: hands on needles, tools at a bed, or the gutter beside a rope. */
 export type Shown =
-	| { readonly kind: 'hand'; readonly way: Way; readonly script: Script; readonly told: readonly Told[] }
-	| {
-			readonly kind: 'bed';
-			readonly way: BedWay;
-			readonly script: BedScript;
-			readonly medium: Bed;
-			readonly told: readonly Told[];
-	  }
+	| (ShownWay & { readonly told: readonly Told[] })
 	| { readonly kind: 'gutter'; readonly frames: readonly GutterFrame[]; readonly told: readonly Told[] };
 
 /** The id under which a machine's hooked-up gutter is chosen beside the ways. */

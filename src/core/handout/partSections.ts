@@ -105,21 +105,19 @@ export function stepsOfPart(
 	{ hands, shown }: Showing,
 	voice: Voice
 ): Extract<Block, { kind: 'steps' }> {
-	const { way, script } = shown!;
-	const { told } = script;
+	const { told, steps } = shown!.script;
 	const last = told.at(-1)!;
+	const picture = (i: number): Picture => {
+		const common = { alt: `After step ${i + 1}: ${told[i].sentence}`, crossing: hands.played, step: i + 1 };
+		if (shown!.kind === 'bed')
+			return { ...common, kind: 'bed', medium: shown!.medium, moves: shown!.way.moves };
+		const { yarnHand } = repeatsOf(part, voice)[0];
+		return { ...common, kind: 'rail', moves: shown!.way.moves, hand: voice.hand, yarnHand };
+	};
 	return {
 		kind: 'steps',
-		steps: script.steps.map((_, i) => ({
-			picture: {
-				kind: 'rail',
-				alt: `After step ${i + 1}: ${told[i].sentence}`,
-				crossing: hands.played,
-				moves: way.moves,
-				step: i + 1,
-				hand: voice.hand,
-				yarnHand: repeatsOf(part, voice)[0].yarnHand
-			},
+		steps: steps.map((_, i) => ({
+			picture: picture(i),
 			says: told[i].sentence,
 			detail: told[i].detail
 		})),

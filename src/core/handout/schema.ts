@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
-import { moveShape } from '../hands/schema';
+import { bedMoveShape, moveShape } from '../hands/schema';
 
 export const HANDOUT_FORMAT = 'pond-loop/handout@1';
 
@@ -20,6 +20,15 @@ export const pictureShape = z.readonly(
 			step: place,
 			hand,
 			yarnHand: hand
+		}),
+		/** a machine's bed or a loom's pegs after so many steps */
+		z.object({
+			kind: z.literal('bed'),
+			alt: text,
+			crossing: crossingShape,
+			medium: z.enum(['machine', 'loom']),
+			moves: z.readonly(z.array(bedMoveShape)),
+			step: place
 		}),
 		/** the cloth around one cross */
 		z.object({

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { levelShape } from './schema';
+import { LESSON_MEDIA, levelShape } from './schema';
 
 const names = z.array(z.string().check(z.minLength(1), z.maxLength(2_000))).check(z.maxLength(24));
 
@@ -19,7 +19,7 @@ export const briefShape = z.readonly(
 				terms: z.optional(z.enum(['us', 'uk']))
 			})
 		),
-		medium: z.optional(z.enum(['hand', 'brioche', 'double', 'double-front', 'machine', 'loom'])),
+		medium: z.optional(z.enum(LESSON_MEDIA)),
 		/** names taught before */
 		known: z.optional(names)
 	})

@@ -207,7 +207,7 @@ class Composer {
 				title: `Show ${name} ${only.needles > 0 ? 'with a cable needle' : bed ? `on the ${this.lesson.medium}` : 'without a cable needle'}`,
 				times: 2,
 				...slow,
-				yarnHands: 'both',
+				...(bed ? {} : { yarnHands: 'both' as const }),
 				...(wrongSide
 					? {
 							sides: 'both' as const,

@@ -133,6 +133,34 @@ describe('a change', () => {
 	});
 });
 
+describe('a part at a bed', () => {
+	const voice = (hand: Voice['hand']): Voice => ({
+		hand,
+		keep: 'words',
+		yarnHand: 'right',
+		terms: 'us',
+		units: 'cm'
+	});
+
+	it.each(['machine', 'loom'] as const)(
+		'of a %s goes through tools or pegs, the same for either hand',
+		(medium) => {
+			const way = medium === 'machine' ? 'machine-tools' : 'loom-park';
+			const taught = { id: 'c', name: '2/2 RC', crossing: crossing('2/2 RC') };
+			const part: Part = { id: 's', kind: 'show', title: '', minutes: 5, crossing: 'c', way };
+			const lesson: Lesson = { ...emptyLesson('Beds'), medium, crossings: [taught as never], parts: [part] };
+			const seen = showing(lesson, part, voice('right'))!;
+			expect(seen.shown).toMatchObject({ kind: 'bed', medium, way: { id: way } });
+			const { states, steps, told } = seen.shown!.script;
+			expect(states).toHaveLength(steps.length + 1);
+			expect(told).toHaveLength(steps.length + 1);
+			expect((states.at(-1) as { bed: unknown }).bed).toEqual([3, 4, 1, 2]);
+			expect(showing(lesson, part, voice('left'))).toEqual(seen);
+			expect(showing({ ...lesson, medium: 'hand' }, part, voice('right'))!.shown).toBeNull();
+		}
+	);
+});
+
 describe('the clock of a lesson', () => {
 	const lesson = { ...lessonOf('a', 'b'), starts: '2026-11-26T23:50' };
 

@@ -1,3 +1,4 @@
+import { isBed, type Medium } from '../media/medium';
 import { madeWays } from './made';
 import type { Lesson, Part } from './lesson';
 import { estimateOf } from './estimate';
@@ -86,7 +87,7 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 						crossing,
 						way: chosen.id,
 						times: 2,
-						yarnHands: 'both',
+						...(isBed(lesson.medium as Medium) ? {} : { yarnHands: 'both' as const }),
 						title: `Show ${name}: ${chosen.title.toLowerCase()}`
 					}
 				: null;

@@ -9,6 +9,9 @@ const text = z.string().check(z.maxLength(20_000));
 const minutes = z.number().check(z.int(), z.minimum(0), z.maximum(600));
 const times = z.number().check(z.int(), z.minimum(1), z.maximum(99));
 
+/** What a lesson can be made in. */
+export const LESSON_MEDIA = ['hand', 'brioche', 'double', 'double-front', 'machine', 'loom'] as const;
+
 export const levelShape = z.enum(['beginner', 'improver', 'confident']);
 
 /** Fields that every part has, whatever its kind. */
@@ -108,7 +111,7 @@ export const lessonShape = z.readonly(
 		format: z.literal(LESSON_FORMAT),
 		title: line,
 		level: levelShape,
-		medium: z.enum(['hand', 'brioche', 'double', 'double-front', 'machine', 'loom']),
+		medium: z.enum(LESSON_MEDIA),
 		minutes,
 		people: z.optional(people),
 		leftHanded: z.optional(people),

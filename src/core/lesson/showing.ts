@@ -1,32 +1,50 @@
 import type { Crossing } from '../crossing/crossing';
+import { bedScriptOf, type BedScript } from '../hands/bedSentence';
 import { scriptOf, type Script } from '../hands/steps';
 import type { Voice } from '../hands/voice';
+import { isBed, type Bed, type Medium } from '../media/medium';
+import { bedWaysOf, type BedWay } from '../ways/bed';
 import { handed, type Handed } from '../ways/handed';
 import { wayOf, type Way } from '../ways/ways';
 import type { Working } from '../fabric/fabric';
 import { swatchOf } from './estimate';
 import { crossingOf, type Lesson, type LessonCrossing, type Part } from './lesson';
 
+/** A way with its steps: of hands on needles, or of tools at a machine's bed or a loom's pegs. */
+export type ShownWay =
+	| { readonly kind: 'hand'; readonly way: Way; readonly script: Script }
+	| { readonly kind: 'bed'; readonly way: BedWay; readonly script: BedScript; readonly medium: Bed };
+
 /** What a part lets learners see: a crossing for one pair of hands, and, in a part to show, each of its steps. */
 export interface Showing {
 	readonly taught: LessonCrossing;
 	readonly hands: Handed;
-	readonly shown: { readonly way: Way; readonly script: Script } | null;
+	readonly shown: ShownWay | null;
 }
 
 /** The showing of a part, or `null` when it speaks of no crossing that the lesson has. */
 export function showing(lesson: Lesson, part: Part, voice: Voice): Showing | null {
 	const taught = crossingOf(lesson, part);
 	if (!taught) return null;
-	const hands = handed(taught.crossing, voice);
-	const way = part.kind === 'show' && shownWay(hands.played, part.way);
-	const shown = way ? { way, script: scriptOf(hands.played, way.moves, voice) } : null;
-	return { taught, hands, shown };
+	const medium: Medium = lesson.medium;
+	// A bed is the same for every hand.
+	const hands = handed(taught.crossing, isBed(medium) ? { ...voice, hand: 'right' } : voice);
+	return {
+		taught,
+		hands,
+		shown: part.kind === 'show' ? shownWay(hands.played, part.way, medium, voice) : null
+	};
 }
 
-/** A way that was found with more patience than there is here goes by the best that is found now. */
-const shownWay = (crossing: Crossing, id: string): Way | undefined =>
-	wayOf(crossing, id) ?? (id.startsWith('found-') ? wayOf(crossing, 'found-1') : undefined);
+function shownWay(crossing: Crossing, id: string, medium: Medium, voice: Voice): ShownWay | null {
+	if (isBed(medium)) {
+		const way = bedWaysOf(crossing, medium).find((one) => one.id === id);
+		return way ? { kind: 'bed', way, script: bedScriptOf(crossing, way.moves, medium), medium } : null;
+	}
+	// A way that was found with more patience than there is here goes by the best that is found now.
+	const way = wayOf(crossing, id) ?? (id.startsWith('found-') ? wayOf(crossing, 'found-1') : undefined);
+	return way ? { kind: 'hand', way, script: scriptOf(crossing, way.moves, voice) } : null;
+}
 
 type Compared = Extract<Part, { kind: 'compare' }>['left'];
 

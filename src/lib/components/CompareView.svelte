@@ -4,7 +4,7 @@
 	import { workingFor } from '$lib/swatch/open.svelte';
 	import { getSettings } from '$lib/settings.svelte';
 	import ClothPicture from './ClothPicture.svelte';
-	import FittedRail from './FittedRail.svelte';
+	import FittedCross from './FittedCross.svelte';
 	import SwatchPicture from './swatch/SwatchPicture.svelte';
 
 	/** Two crosses, two ways or two swatches side by side; ways go on in step, and the shorter one waits at its end. */
@@ -29,13 +29,14 @@
 					{#if working}<SwatchPicture {working} fit="whole" />{/if}
 				</div>
 			{:else if side.showing.shown}
-				{@const { script } = side.showing.shown}
+				{@const shown = side.showing.shown}
+				{@const { script } = shown}
 				{@const at = Math.min(step, script.steps.length)}
 				<div class="aspect-[3/2] min-h-0 w-full flex-1">
-					<FittedRail
+					<FittedCross
+						{shown}
+						{at}
 						crossing={side.showing.hands.played}
-						state={script.states[at]}
-						next={script.steps[at]}
 						{voice}
 						labels={false}
 						alt="{side.title}: {script.told[at].sentence}"

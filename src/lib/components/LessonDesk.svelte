@@ -13,7 +13,6 @@
 	import Icon from './Icon.svelte';
 	import ClashDialog from './ClashDialog.svelte';
 	import ClockBar from './ClockBar.svelte';
-	import ChecksPanel from './lesson/ChecksPanel.svelte';
 	import TagsField from './lesson/TagsField.svelte';
 	import TaughtNotice from './lesson/TaughtNotice.svelte';
 	import HomeworkPanel from './lesson/HomeworkPanel.svelte';
@@ -49,7 +48,9 @@
 
 	async function add(kind: PaletteKind) {
 		const about = part && 'crossing' in part ? part.crossing : undefined;
-		const fresh = newPart(lesson, kind, newId(), about);
+		// A lesson that says nothing of it is in the teacher's words.
+		const names = lesson.names ?? { school: 'over', terms: settings.value.terms };
+		const fresh = newPart({ ...lesson, names }, kind, newId(), about);
 		if (!fresh) return;
 		open.change({ kind: 'add-part', part: fresh, after: part?.id ?? AT_THE_END });
 		choose(fresh.id);
@@ -156,6 +157,8 @@
 	]);
 </script>
 
+{#snippet looking()}<p>Looking it through …</p>{/snippet}
+
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
 
 <h1 class="sr-only">Lesson: {lesson.title}</h1>
@@ -260,11 +263,16 @@
 			</section>
 			<div class="grid content-start gap-7 lg:col-start-2 xl:col-start-3">
 				{#if checked}
-					<ChecksPanel {open} {checked} onchoose={choose} />
-					<MaterialsPanel {open} />
-					<HomeworkPanel {open} />
+					<!-- With the checks come their mends, which work rows again. -->
+					{#await import('./lesson/ChecksPanel.svelte')}
+						{@render looking()}
+					{:then { default: ChecksPanel }}
+						<ChecksPanel {open} {checked} onchoose={choose} />
+						<MaterialsPanel {open} />
+						<HomeworkPanel {open} />
+					{/await}
 				{:else}
-					<p>Looking it through …</p>
+					{@render looking()}
 				{/if}
 				<div>
 					<button type="button" class="press press-quiet" onclick={() => (ratesOpen = true)}

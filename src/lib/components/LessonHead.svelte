@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { renamings } from '$core/lesson/renamings';
 	import { WRITTEN_SCHOOLS, type WrittenSchool } from '$core/naming/schools';
 	import { SCHOOL_WORDS, YARN_CHOICES } from '$lib/words';
 	import Choices from './Choices.svelte';
@@ -13,7 +12,8 @@
 	const lesson = $derived(open.lesson);
 	let classOpen = $state(false);
 
-	function name(school: WrittenSchool) {
+	async function name(school: WrittenSchool) {
+		const { renamings } = await import('$core/lesson/renamings');
 		for (const change of renamings(lesson, school)) open.change(change);
 	}
 
@@ -99,7 +99,7 @@
 								...(lesson.names ? [] : [{ value: '', label: 'as they are written' }]),
 								...WRITTEN_SCHOOLS.map((school) => ({ value: school, label: SCHOOL_WORDS[school] }))
 							]}
-							onchoose={(school) => school && name(school as WrittenSchool)}
+							onchoose={(school) => school && void name(school as WrittenSchool)}
 						/>
 					{/if}
 					<Choices

@@ -4,7 +4,7 @@
 	import { nameOf } from '$core/naming/name';
 	import { getSettings } from '$lib/settings.svelte';
 	import ClothPicture from './ClothPicture.svelte';
-	import FittedRail from './FittedRail.svelte';
+	import FittedCross from './FittedCross.svelte';
 	import Choices from './Choices.svelte';
 	import CompareView from './CompareView.svelte';
 	import MendView from './MendView.svelte';
@@ -31,10 +31,10 @@
 	{@const { script, way } = shown}
 	<div class="overflow-hidden rounded-2xl">
 		<div class="aspect-[3/2] max-h-72 w-full sm:aspect-[2/1]">
-			<FittedRail
+			<FittedCross
+				{shown}
+				at={Math.min(step, script.steps.length)}
 				crossing={hands.played}
-				state={script.states[Math.min(step, script.steps.length)]}
-				next={script.steps[step]}
 				{voice}
 				labels={false}
 				alt="{taught.name}, {way.title}: {script.told[Math.min(step, script.steps.length)].sentence}"
@@ -42,7 +42,7 @@
 		</div>
 		<StepPlayer told={script.told} bind:step />
 	</div>
-	{#if own === 'both'}
+	{#if own === 'both' && shown.kind === 'hand'}
 		<Choices
 			label="Seen with the yarn in"
 			value={voice.yarnHand}

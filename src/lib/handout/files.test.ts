@@ -7,12 +7,14 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { HandoutFile } from '$core/handout/asked';
 import { handoutOf } from '$core/handout/handout';
 import type { HandoutOptions } from '$core/handout/options';
-import { parseLesson } from '$core/formats/lesson';
+import { parseBrief, parseLesson } from '$core/formats/lesson';
+import { draftLesson } from '$core/lesson/draft';
 import { installReaders } from '../../../scripts/lib/readers.mjs';
 import { TONES, type Tone } from '$lib/drawing/pen';
 import { PRINT_TONES } from '$lib/drawing/printTones';
 import { parasOf, plainText } from './commonmark';
 import { writeHandout } from './file';
+import { drawn } from './pictures';
 
 const folder = mkdtempSync(join(tmpdir(), 'pond-sheets-'));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -216,6 +218,24 @@ describe('the colours of print', () => {
 		for (const [tone, token] of Object.entries(TONES)) {
 			if (tone.startsWith('band') || tone === 'ink') continue;
 			expect(day, tone).toContain(`${token}: ${PRINT_TONES[tone as Tone]};`);
+		}
+	});
+});
+
+describe('a bed on paper', () => {
+	it('is drawn after every step of the machine and the loom, each stitch with its number', () => {
+		for (const medium of ['machine', 'loom'] as const) {
+			const brief = parseBrief({ crossings: ['2/2 RC'], level: 'improver', minutes: 120, medium });
+			const draft = brief.ok ? draftLesson(brief.value) : brief;
+			if (!draft.ok) throw new Error(draft.error.message);
+			const blocks = handoutOf(draft.value.lesson, {}).sections.flatMap((section) => section.blocks);
+			const steps = blocks.find((block) => block.kind === 'steps')!;
+			const pictures = steps.kind === 'steps' ? steps.steps.map((step) => step.picture) : [];
+			expect(pictures.map(({ kind }) => kind)).toEqual(pictures.map(() => 'bed'));
+			const drawings = pictures.map((picture, i) => drawn(picture, `bed-${i}`).svg);
+			expect(new Set(drawings).size).toBeGreaterThan(3);
+			for (const svg of drawings)
+				for (const number of [1, 2, 3, 4]) expect(svg).toContain(`>${number}</text>`);
 		}
 	});
 });

@@ -1,8 +1,11 @@
 import { workingOf, type Working } from '$core/fabric/fabric';
+import { playBed } from '$core/hands/bed';
 import { play } from '$core/hands/play';
 import { stepsOf } from '$core/hands/steps';
 import type { Picture } from '$core/handout/schema';
 import { readPattern } from '$core/pattern/pattern';
+import { bedGroundOf, bedLayoutOf } from '$lib/drawing/bed';
+import { paintBed } from '$lib/drawing/paintBed';
 import { crossPicture, paintCross } from '$lib/drawing/paintCross';
 import { numberPlace, paintNumber, paintRail } from '$lib/drawing/paintRail';
 import { rectangle } from '$lib/drawing/pen';
@@ -35,6 +38,8 @@ export function drawn(picture: Picture, id: string): Drawn {
 	switch (picture.kind) {
 		case 'rail':
 			return rail(pen, picture);
+		case 'bed':
+			return bed(pen, picture);
 		case 'cross':
 			return cross(pen, picture);
 		case 'cloth':
@@ -63,6 +68,24 @@ function rail(pen: SvgPen, { crossing, moves, step, hand, yarnHand, alt }: Of<'r
 	layout.loops.forEach((at, stitch) => {
 		const { x, y, r, size } = numberPlace(at, ground.scale, RAIL_TEXT);
 		paintNumber(pen, mirrored ? width - x : x, y, r, roles[stitch], stitch, size);
+	});
+	return { svg: pen.svg(width, height, alt), width, height };
+}
+
+function bed(pen: SvgPen, { crossing, medium, moves, step, alt }: Of<'bed'>): Drawn {
+	const { width, height } = RAIL;
+	const frames = playBed(crossing.stitches, moves, medium);
+	if (!frames.ok) throw new Error(frames.error.message);
+	const frame = frames.value[step];
+	const ground = bedGroundOf(crossing.stitches, medium, RAIL);
+	const loops = bedLayoutOf(frame, ground);
+	pen.fill(rectangle(0, 0, width, height), 'band-mid');
+	paintBed(pen, { crossing, frame, medium, ground, loops, width, height });
+	const roles = rolesOf(crossing);
+	loops.forEach((at, stitch) => {
+		if (stitch === 0) return;
+		const { x, y, r, size } = numberPlace(at, ground.scale, RAIL_TEXT);
+		paintNumber(pen, x, y, r, roles[stitch], stitch, size);
 	});
 	return { svg: pen.svg(width, height, alt), width, height };
 }

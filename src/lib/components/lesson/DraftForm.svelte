@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { LEVEL_CHOICES, YARN_CHOICES } from '$lib/words';
+	import { LEVEL_CHOICES, MEDIUM_NAMES, YARN_CHOICES } from '$lib/words';
 	import { parseBrief } from '$core/formats/lesson';
 	import { draftLesson, draftLessons } from '$core/lesson/draft';
 	import { following } from '$core/lesson/follow';
@@ -8,6 +8,7 @@
 	import { readKey, withoutDoubles, writtenOut } from '$core/naming/key';
 	import { fault, mapped, type Result } from '$core/result';
 	import { ratesWith } from '$core/lesson/rates';
+	import { LESSON_MEDIA } from '$core/lesson/schema';
 	import { nextBrief } from '$core/lesson/subject';
 	import type { KeptKey } from '$lib/bench';
 	import { fetched } from '$lib/fetched';
@@ -44,6 +45,7 @@
 	const swatch = $derived(key ? '' : source);
 	/** rows of the swatch, or why they are not here */
 	let rows = $state.raw<Result<string>>(ON_THEIR_WAY);
+	let medium = $state<Lesson['medium']>('hand');
 	let level = $state<Lesson['level']>('beginner');
 	let minutes = $state(90);
 	let people = $state(8);
@@ -69,11 +71,13 @@
 		return parseBrief({
 			...(swatch === '' || !rows.ok ? { crossings: meant(crossings) } : { swatch: rows.value }),
 			known: meant(known),
+			medium,
 			level,
 			minutes,
 			people,
 			yarn,
-			needles: Number(needles)
+			needles: Number(needles),
+			...(settings.value.terms === 'uk' ? { names: { terms: 'uk' } } : {})
 		});
 	});
 	const rates = $derived(ratesWith(settings.value.rates));
@@ -154,6 +158,12 @@
 				spellcheck="false"></textarea>
 		</label>
 		<div class="flex flex-wrap items-end gap-x-5 gap-y-3">
+			<Choices
+				label="Made"
+				value={medium}
+				choices={LESSON_MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
+				onchoose={(value) => (medium = value)}
+			/>
 			<Choices label="For" value={level} choices={LEVEL_CHOICES} onchoose={(value) => (level = value)} />
 			<CountField label="minutes" value={minutes} least={1} onset={(value) => (minutes = value)} />
 			<label class="flex items-center gap-2">

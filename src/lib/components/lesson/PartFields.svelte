@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Change, Part } from '$core/lesson/lesson';
 	import { madeWays } from '$core/lesson/made';
+	import { isBed } from '$core/media/medium';
 	import type { SlipId } from '$core/lesson/slip';
 	import type { OpenLesson } from '$lib/lesson.svelte';
 	import { SLIP_WORDS } from '$lib/parts';
@@ -104,16 +105,16 @@
 			]}
 			onchoose={(pace) => set({ pace })}
 		/>
-		<Choices
-			label="Yarn carried in"
-			value={part.yarnHands ?? 'both'}
-			choices={[
-				{ value: 'both', label: 'either hand, both shown' },
-				{ value: 'right', label: 'the right hand' },
-				{ value: 'left', label: 'the left hand' }
-			]}
-			onchoose={(yarnHands) => set({ yarnHands })}
-		/>
+		{#if !isBed(lesson.medium)}<Choices
+				label="Yarn carried in"
+				value={part.yarnHands ?? 'both'}
+				choices={[
+					{ value: 'both', label: 'either hand, both shown' },
+					{ value: 'right', label: 'the right hand' },
+					{ value: 'left', label: 'the left hand' }
+				]}
+				onchoose={(yarnHands) => set({ yarnHands })}
+			/>{/if}
 		<Choices
 			label="Sides"
 			value={part.sides ?? 'right'}

@@ -5,7 +5,7 @@
 	import { handed } from '$core/ways/handed';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
 	import CompareView from '$lib/components/CompareView.svelte';
-	import FittedRail from '$lib/components/FittedRail.svelte';
+	import FittedCross from '$lib/components/FittedCross.svelte';
 	import MendView from '$lib/components/MendView.svelte';
 	import PictureRow from '$lib/components/swatch/PictureRow.svelte';
 	import SwatchPicture from '$lib/components/swatch/SwatchPicture.svelte';
@@ -62,16 +62,15 @@
 			</figure>
 		{/each}
 	</div>
-{:else if seen && stage.script}
-	{@const { script } = stage}
-	<FittedRail
+{:else if seen?.shown}
+	<FittedCross
+		shown={seen.shown}
+		at={moment.step}
 		crossing={seen.hands.played}
-		state={script.states[moment.step]}
-		next={script.steps[moment.step]}
 		{voice}
 		facing={moment.facing}
 		slow={stage.repeat?.slower ? SLOWER : 1}
-		alt="{seen.taught.name}: {script.told[moment.step].sentence}"
+		alt="{seen.taught.name}: {seen.shown.script.told[moment.step].sentence}"
 	/>
 {:else if part.kind === 'picture' && seen}
 	<div class="grid h-full grid-cols-[minmax(0,36rem)] items-center justify-center p-4">
