@@ -3,6 +3,7 @@ import { minutesOf, type Lesson, type Part } from './lesson';
 import type { Brief } from './brief';
 import type { Rates } from './rates';
 import { fault, good, type Result } from '../result';
+import { askedAs } from './subject';
 
 /** A lesson drafted again, what of it is the teacher's own, and what did not fit. */
 export interface DraftedAgain {
@@ -123,14 +124,15 @@ function briefOf(lesson: Lesson, minutes: number): Brief {
 	return {
 		...(swatches.length > 0
 			? { swatch: swatches[0].text }
-			: { crossings: crossings.map(({ name }) => name) }),
+			: { crossings: crossings.map((taught) => askedAs(taught, medium)) }),
 		level,
 		minutes,
 		medium,
 		...(people === undefined ? {} : { people }),
 		...(yarn === undefined ? {} : { yarn }),
 		...(needles === undefined ? {} : { needles }),
-		...(names === undefined ? {} : { names })
+		// Names are as the lesson has them already.
+		...(names === undefined ? {} : { names: { terms: names.terms } })
 	};
 }
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { run } from '../../cli/run';
+import { draftAround } from './around';
 import type { Brief } from './brief';
 import { checkLesson, LESSON_PROBLEMS, type LessonProblemCode } from './check';
 import { draftLesson, draftLessons, type Draft } from './draft';
@@ -9,7 +10,7 @@ import { changed as changedBy } from './change';
 import type { Lesson, Part } from './lesson';
 import { lessonMends } from './mend';
 import { addableTo, newPart, PALETTE } from './palette';
-import { ratesWith } from './rates';
+import { ratesWith, USUAL_RATES } from './rates';
 import { renamings, schoolsOf } from './renamings';
 import { nextBrief } from './subject';
 
@@ -70,6 +71,27 @@ describe('names of one’s own', () => {
 			names: { school: 'over', terms: 'us' }
 		});
 		expect(named.crossings.map(({ name }) => name)).toEqual(['2/2 RC']);
+	});
+
+	it('are drafted again under their names, around what was changed', () => {
+		const { lesson } = drafted({
+			crossings: [OTTER, 'C4F'],
+			level: 'improver',
+			minutes: 180,
+			names: { terms: 'uk' }
+		});
+		expect(lesson.names).toEqual({ school: 'hold', terms: 'uk' });
+		const own = { ...lesson.parts[0], title: 'Told by me' };
+		const changed = { ...lesson, parts: [own, ...lesson.parts.slice(1)] };
+		let count = 0;
+		const again = draftAround(changed, lesson.parts, USUAL_RATES, () => `n${count++}`);
+		if (!again.ok) throw new Error(again.error.message);
+		expect(again.value.own).toEqual([own.id]);
+		expect(again.value.lesson.crossings).toEqual(lesson.crossings);
+		expect(again.value.lesson.parts.filter(({ kind }) => kind === 'show').map(({ title }) => title)).toEqual(
+			lesson.parts.filter(({ kind }) => kind === 'show').map(({ title }) => title)
+		);
+		expect(codes(again.value.lesson)).toEqual([]);
 	});
 
 	it('take their definitions with them into the lessons after', () => {

@@ -2,6 +2,7 @@ import type { Crossing } from '../crossing/crossing';
 import { groups } from '../crossing/groups';
 import { workingOf } from '../fabric/fabric';
 import { isBed, type Medium } from '../media/medium';
+import { WRITTEN_SCHOOLS, type WrittenSchool } from '../naming/schools';
 import { readPattern } from '../pattern/pattern';
 import { fault, good, type Result } from '../result';
 import type { Brief } from './brief';
@@ -13,7 +14,7 @@ import { madeWays } from './made';
 import { needsOf } from './materials';
 import { newPart } from './palette';
 import { USUAL_RATES, type Rates } from './rates';
-import { nextBrief, subjectOf, type Taught } from './subject';
+import { nextBrief, schoolOf, subjectOf, type Taught } from './subject';
 
 /** A lesson drafted to the clock, with the reason of each part, and what is left for another day. */
 export interface Draft {
@@ -149,7 +150,7 @@ class Composer {
 			...(people === undefined ? {} : { people }),
 			...(yarn === undefined ? {} : { yarn }),
 			...(needles === undefined ? {} : { needles }),
-			...(names ? { names: { school: names.school ?? 'over', terms: names.terms ?? 'us' } } : {}),
+			...(names ? { names: { school: names.school ?? schoolIn(taught), terms: names.terms ?? 'us' } } : {}),
 			crossings: taught.map(({ name, crossing }, i) => ({
 				id: idOf(i),
 				name,
@@ -324,6 +325,12 @@ class Composer {
 			: 'Knit the swatch on to twice its length.';
 	}
 }
+
+/** The school that the names are of; numbers over numbers where they are of none that is written. */
+const schoolIn = (taught: readonly Taught[]): WrittenSchool => {
+	const first = taught.map(({ name }) => schoolOf(name)).find((school) => school !== null);
+	return WRITTEN_SCHOOLS.find((school) => school === first) ?? 'over';
+};
 
 /** A part of any kind without its id and minutes. */
 type PartWords = Part extends infer P ? (P extends Part ? Omit<P, 'id' | 'minutes'> : never) : never;

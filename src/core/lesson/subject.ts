@@ -79,7 +79,8 @@ function namingOf({ names }: Brief, asked: readonly Taught[]): (name: string, cr
 	};
 }
 
-function schoolOf(name: string): string | null {
+/** The school a name is of; `null` for a name of somebody's own. */
+export function schoolOf(name: string): string | null {
 	const answer = read(name);
 	const school = answer.ok ? answer.value.readings[0].school : null;
 	return school === 'held' ? 'hold' : school;
@@ -106,7 +107,7 @@ export function nextBrief(
 }
 
 /** A name that is read as this crossing: alone, or with a definition where it is a name of somebody's own. */
-function askedAs({ name, crossing }: Taught, medium: Medium = 'hand'): string {
+export function askedAs({ name, crossing }: Taught, medium: Medium = 'hand'): string {
 	const answer = read(name, { medium });
 	if (answer.ok && sameCrossing(answer.value.readings[0].crossing, crossing)) return name;
 	const said = say(crossing, PLAINLY);
