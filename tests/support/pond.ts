@@ -89,7 +89,10 @@ export class Pond {
 		const dialog = this.page.getByRole('dialog');
 		await on(dialog);
 		if (minutes !== undefined) await dialog.getByLabel('Minutes').fill(String(minutes));
-		await this.page.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
+		const keep = dialog.getByRole('button', { name: 'Keep this lesson' });
+		// Rows of a swatch come a moment later.
+		await expect(keep).toBeEnabled();
+		await keep.press('Enter');
 		await this.page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
 		return new URL(this.page.url()).pathname;
 	}

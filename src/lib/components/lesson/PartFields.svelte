@@ -105,16 +105,19 @@
 			]}
 			onchoose={(pace) => set({ pace })}
 		/>
-		{#if !isBed(lesson.medium)}<Choices
+		{#if !isBed(lesson.medium)}
+			<Choices
 				label="Yarn carried in"
-				value={part.yarnHands ?? 'both'}
+				value={part.yarnHands ?? ''}
 				choices={[
+					...(part.yarnHands ? [] : [{ value: '' as const, label: 'your own hand' }]),
 					{ value: 'both', label: 'either hand, both shown' },
 					{ value: 'right', label: 'the right hand' },
 					{ value: 'left', label: 'the left hand' }
 				]}
-				onchoose={(yarnHands) => set({ yarnHands })}
-			/>{/if}
+				onchoose={(yarnHands) => yarnHands && set({ yarnHands })}
+			/>
+		{/if}
 		<Choices
 			label="Sides"
 			value={part.sides ?? 'right'}
