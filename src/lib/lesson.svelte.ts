@@ -93,6 +93,11 @@ export class OpenLesson {
 		return this.#sources.swatches.some(({ id }) => id === swatch);
 	}
 
+	/** Whether a change would be seen: rows that come from a swatch are what the swatch says. */
+	takes(change: Change): boolean {
+		return change.kind !== 'put-swatch' || !this.follows(change.swatch.id);
+	}
+
 	/** Listens to what the server takes, and asks it what other pages did; returns how to stop. */
 	watch(): () => void {
 		for (const { letter, answer } of outbox.recent(changesOf(this.id))) {

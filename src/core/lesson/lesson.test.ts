@@ -57,6 +57,9 @@ describe('a change', () => {
 		const rows: Part = { id: 'r', kind: 'swatch', title: '', minutes: 5, swatch: 's', from: 2, to: 4 };
 		expect(of(rows, { to: null, from: 3 })).toEqual({ ...rows, from: 3, to: undefined });
 		expect(of(rows, { question: 'Which?', row: 3 })).toEqual(rows);
+		// A shawl has more rows than a class has times.
+		const far: Change = { kind: 'set-part', part: 'r', fields: { from: 120, to: 300 } };
+		expect(z.safeParse(changeShape, far).success).toBe(true);
 		const check: Part = { id: 'k', kind: 'check', title: '', minutes: 5, question: '', answer: '' };
 		expect(of(check, { question: 'Which?', answer: '3 and 4', crossing: 'c' })).toEqual({
 			...check,

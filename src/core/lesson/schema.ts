@@ -9,6 +9,10 @@ const text = z.string().check(z.maxLength(20_000));
 const minutes = z.number().check(z.int(), z.minimum(0), z.maximum(600));
 const times = z.number().check(z.int(), z.minimum(1), z.maximum(99));
 
+/** Highest row that a part may name. */
+export const MOST_ROW = 99_999;
+const row = z.number().check(z.int(), z.minimum(1), z.maximum(MOST_ROW));
+
 /** What a lesson can be made in. */
 export const LESSON_MEDIA = ['hand', 'brioche', 'double', 'double-front', 'machine', 'loom'] as const;
 
@@ -57,8 +61,8 @@ export const partShape = z.readonly(
 			...common,
 			kind: z.literal('swatch'),
 			swatch: id,
-			from: z.optional(times),
-			to: z.optional(times)
+			from: z.optional(row),
+			to: z.optional(row)
 		}),
 		z.object({
 			...common,
@@ -67,7 +71,7 @@ export const partShape = z.readonly(
 			swatch: z.optional(id),
 			times: z.optional(times)
 		}),
-		z.object({ ...common, kind: z.literal('count'), swatch: id, row: z.optional(times) }),
+		z.object({ ...common, kind: z.literal('count'), swatch: id, row: z.optional(row) }),
 		z.object({ ...common, kind: z.literal('mend'), crossing: id, slip: slips }),
 		z.object({
 			...common,
@@ -163,9 +167,9 @@ export const partFieldsShape = z.readonly(
 			slip: slips,
 			crossing: id,
 			swatch: id,
-			from: z.nullable(times),
-			to: z.nullable(times),
-			row: z.nullable(times),
+			from: z.nullable(row),
+			to: z.nullable(row),
+			row: z.nullable(row),
 			question: text,
 			answer: text
 		})

@@ -26,7 +26,7 @@
 	const uid = $props.id();
 	let typed = $state<string | null>(null);
 	const good = (text: string) =>
-		text === '' ? Boolean(optional) : /^\d{1,3}$/.test(text) && Number(text) >= least && Number(text) <= most;
+		text === '' ? Boolean(optional) : /^\d{1,6}$/.test(text) && Number(text) >= least && Number(text) <= most;
 	const wrong = $derived(typed !== null && !good(typed));
 
 	function set(text: string) {

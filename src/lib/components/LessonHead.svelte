@@ -14,7 +14,7 @@
 
 	async function name(school: WrittenSchool) {
 		const { renamings } = await import('$core/lesson/renamings');
-		for (const change of renamings(lesson, school)) open.change(change);
+		for (const change of renamings(lesson, school)) if (open.takes(change)) open.change(change);
 	}
 
 	const set = (

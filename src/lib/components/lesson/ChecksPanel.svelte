@@ -25,7 +25,7 @@
 	/** What mends rows that come from a swatch is done there: the lesson follows it. */
 	const mends = (problem: LessonProblem) =>
 		lessonMends(open.lesson, checked, problem, newId()).filter(({ changes }) =>
-			changes.every((change) => change.kind !== 'put-swatch' || !open.follows(change.swatch.id))
+			changes.every((change) => open.takes(change))
 		);
 	const sourceOf = ({ code, part }: LessonProblem): string | undefined => {
 		const about = open.lesson.parts.find(({ id }) => id === part);

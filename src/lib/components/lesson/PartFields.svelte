@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Change, Part } from '$core/lesson/lesson';
 	import { madeWays } from '$core/lesson/made';
+	import { MOST_ROW } from '$core/lesson/schema';
 	import { isBed } from '$core/media/medium';
 	import type { SlipId } from '$core/lesson/slip';
 	import type { OpenLesson } from '$lib/lesson.svelte';
@@ -54,7 +55,6 @@
 		...crossings.map(({ value, label }) => ({ value: `cross ${value}`, label })),
 		...swatches.map(({ value, label }) => ({ value: `rows ${value}`, label: `rows of ${label}` }))
 	]);
-	const MOST_ROWS = 99;
 </script>
 
 {#snippet text(label: string, field: 'question' | 'answer', value: string)}
@@ -72,7 +72,7 @@
 		{label}
 		{value}
 		least={1}
-		most={MOST_ROWS}
+		most={MOST_ROW}
 		of="numbers of a row"
 		optional
 		wide
