@@ -74,6 +74,8 @@ test.describe('with the server away', () => {
 
 	test('making a lesson says what is wrong and keeps the name', async ({ pond, page, server }) => {
 		await pond.open('/lessons');
+		// What the page fetches behind its first picture is here.
+		await page.waitForLoadState('networkidle');
 		await server.end('SIGKILL');
 		const field = page.getByRole('textbox', { name: 'A new lesson, called' });
 		await field.fill('Not yet');

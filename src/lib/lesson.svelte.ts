@@ -178,6 +178,10 @@ export function makeLesson(id: string, title: string): void {
 	outbox.post('/api/lessons', { lesson: id, title });
 }
 
+/** Whether a lesson that was made here is still on its way: until the server has it, it cannot be opened. */
+export const isOnItsWay = (id: string): boolean =>
+	outbox.waiting('/api/lessons').some(({ body }) => body.lesson === id);
+
 /** How long showing a cross takes at first: some for the words, and a little for each movement. */
 const SHOW_MINUTES = 3;
 const MOVES_A_MINUTE = 4;

@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import type { Change } from '$core/lesson/lesson';
 	import { newId } from '$lib/id';
-	import { makeLesson, postChange } from '$lib/lesson.svelte';
+	import { isOnItsWay, makeLesson, postChange } from '$lib/lesson.svelte';
 	import type { Named } from '$lib/named';
 
 	/** Puts something at the end of a lesson, one there is or a new one. */
@@ -45,7 +45,11 @@
 {#if put}
 	<p class="mb-4 text-lg" role="status">It stands at the end of “{put.title}”.</p>
 	<p class="flex flex-wrap gap-3">
-		<a class="press press-main" href={resolve('/lessons/[id]', { id: put.id })}>Open the lesson</a>
+		{#if isOnItsWay(put.id)}
+			<span class="content-center">On its way to the server …</span>
+		{:else}
+			<a class="press press-main" href={resolve('/lessons/[id]', { id: put.id })}>Open the lesson</a>
+		{/if}
 		<button type="button" class="press" onclick={onput}>{stay}</button>
 	</p>
 {:else}
