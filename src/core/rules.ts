@@ -34,6 +34,13 @@ export const RULES = [
 		says: 'At most % in a hundred of the stitches hang free at once'
 	},
 	{
+		id: 'freeShareFrom',
+		usual: 5,
+		least: 2,
+		most: 24,
+		says: 'How many hang free matters from % stitches on'
+	},
+	{
 		id: 'plainRows',
 		usual: 2,
 		least: 1,

@@ -1,13 +1,14 @@
 import { sameCrossing, type Crossing } from '$core/crossing/crossing';
 import type { Found } from '$core/ways/found';
+import { Errand } from './errand.svelte';
 
-/** What the worker is asked, and what it answers: how many moments it has looked at, and in the end what it found. */
+/** What the worker is asked; it reports how many moments it has looked at. */
 export interface SearchQuestion {
 	readonly crossing: Crossing;
 	readonly needles: 0 | 1 | 2;
 	readonly budget: number;
 }
-export type SearchAnswer = { readonly looked: number } | { readonly found: readonly Found[] };
+export type SearchAnswer = readonly Found[];
 
 /** Moments looked at for each number of needles: some seconds of a tablet's time at most. */
 const BUDGET = 150_000;
@@ -20,12 +21,17 @@ export type SearchState = 'idle' | 'looking' | 'found' | 'stopped';
  * started with, and for no other.
  */
 export class WaySearch {
-	/** the part of the budget that is used, from 0 to 1 */
-	progress = $state(0);
+	readonly #errand = new Errand<SearchQuestion, SearchAnswer>(
+		() => new Worker(new URL('./workers/search.worker.ts', import.meta.url), { type: 'module' })
+	);
 	#state = $state<SearchState>('idle');
-	#found = $state.raw<readonly Found[] | null>(null);
+	#found = $state.raw<SearchAnswer | null>(null);
 	#crossing = $state.raw<Crossing | null>(null);
-	#worker: Worker | null = null;
+
+	/** the part of the budget that is used, from 0 to 1 */
+	get progress(): number {
+		return Math.min(1, this.#errand.progress / (BUDGET * (NEEDLES + 1)));
+	}
 
 	/** How far the search for this crossing is. */
 	stateFor(crossing: Crossing): SearchState {
@@ -33,45 +39,31 @@ export class WaySearch {
 	}
 
 	/** What was found for this crossing, if it was. */
-	foundFor(crossing: Crossing): readonly Found[] | null {
+	foundFor(crossing: Crossing): SearchAnswer | null {
 		return this.#isFor(crossing) ? this.#found : null;
 	}
 
-	start(crossing: Crossing): void {
+	async start(crossing: Crossing): Promise<void> {
 		this.reset();
 		this.#crossing = crossing;
 		this.#state = 'looking';
-		// eslint-disable-next-line svelte/prefer-svelte-reactivity -- the bundler looks for exactly these words
-		const worker = new Worker(new URL('./workers/search.worker.ts', import.meta.url), { type: 'module' });
-		this.#worker = worker;
-		worker.onmessage = ({ data }: MessageEvent<SearchAnswer>) => {
-			if ('looked' in data) {
-				this.progress = Math.min(1, data.looked / (BUDGET * (NEEDLES + 1)));
-				return;
-			}
-			this.#found = data.found;
-			this.#end('found');
-		};
-		worker.onerror = () => this.#end('stopped');
-		worker.postMessage({ crossing, needles: NEEDLES, budget: BUDGET } satisfies SearchQuestion);
+		const found = await this.#errand.ask({ crossing, needles: NEEDLES, budget: BUDGET });
+		// Another search, or none, may have come meanwhile.
+		if (this.#crossing !== crossing) return;
+		this.#found = found;
+		this.#state = found ? 'found' : 'stopped';
 	}
 
 	cancel(): void {
-		if (this.#state === 'looking') this.#end('stopped');
+		this.#errand.stop();
 	}
 
 	/** Stops, and forgets what was found: for another crossing. */
 	reset(): void {
-		this.#end('idle');
-		this.progress = 0;
-		this.#found = null;
 		this.#crossing = null;
-	}
-
-	#end(state: 'idle' | 'found' | 'stopped'): void {
-		this.#worker?.terminate();
-		this.#worker = null;
-		this.#state = state;
+		this.#found = null;
+		this.#state = 'idle';
+		this.#errand.stop();
 	}
 
 	#isFor(crossing: Crossing): boolean {

@@ -6,14 +6,18 @@ const WHERE = '/api/settings';
 
 /** The teacher's settings as this page shows them: the kept ones, with what was changed here on top. */
 export class OpenSettings {
+	/** how the reader writes numbers, dates and times, as in `en-GB` */
+	readonly locale: string;
 	#kept = $state.raw<Settings>()!;
-	readonly value: Settings = $derived.by(() => {
+	readonly #set: Settings = $derived.by(() => {
 		const changed = outbox.letters.findLast(({ to }) => to === WHERE);
 		return changed ? (changed.body.settings as Settings) : this.#kept;
 	});
+	readonly value: Settings = $derived.by(() => ({ ...this.#set, locale: this.locale }));
 
-	constructor(kept: Settings) {
+	constructor(kept: Settings, locale: string) {
 		this.#kept = kept;
+		this.locale = locale;
 	}
 
 	watch(): () => void {
@@ -23,7 +27,7 @@ export class OpenSettings {
 	}
 
 	change(fields: Partial<Settings>): void {
-		outbox.post(WHERE, { settings: { ...this.value, ...fields } }, 'settings');
+		outbox.post(WHERE, { settings: { ...this.#set, ...fields } }, 'settings');
 	}
 }
 

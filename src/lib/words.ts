@@ -49,27 +49,3 @@ export const YARN_CHOICES = [
 	{ value: 'plain', label: 'plain' },
 	{ value: 'slippery', label: 'slippery' }
 ] as const;
-
-/** A moment as a history tells it. */
-export const momentSaid = (at: string | number | Date): string =>
-	new Date(at).toLocaleString('en-GB', {
-		day: 'numeric',
-		month: 'short',
-		hour: '2-digit',
-		minute: '2-digit',
-		second: '2-digit'
-	});
-
-/** The time of day, `19:31`. */
-export const timeSaid = (ms: number): string =>
-	new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-
-/** A day and its hour, in words: a lesson's start, which is local time. */
-export const startSaid = (starts: string): string =>
-	new Date(`${starts}:00`).toLocaleString('en-GB', {
-		weekday: 'long',
-		day: 'numeric',
-		month: 'long',
-		hour: '2-digit',
-		minute: '2-digit'
-	});

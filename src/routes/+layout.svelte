@@ -13,7 +13,7 @@
 
 	let { data, children } = $props();
 
-	const settings = new OpenSettings(untrack(() => data.settings));
+	const settings = untrack(() => new OpenSettings(data.settings, data.locale));
 	setSettings(settings);
 
 	let settingsOpen = $state(false);

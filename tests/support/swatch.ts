@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { workingOf, type Working } from '../../src/core/fabric/fabric';
+import { readPattern } from '../../src/core/pattern/pattern';
 import { GROUNDS, MOTIFS, USUAL_RECIPE, type Recipe } from '../../src/core/swatch/generate';
 
 /** Recipes a teacher may ask for. */
@@ -25,3 +27,9 @@ export const recipe: fc.Arbitrary<Recipe> = fc
 		// Worked flat, an odd number of rows is refused.
 		spacing: 2 * asked.spacing
 	}));
+
+/** Rows as worked; `null` where they cannot be. */
+export function worked(text: string): Working | null {
+	const working = workingOf(readPattern(text));
+	return working.ok ? working.value : null;
+}

@@ -2,6 +2,7 @@ import { plain } from '../naming/key';
 import type { Item, Pattern, WrittenRow } from '../pattern/pattern';
 import { fault, good, type Result } from '../result';
 import { castOnCloth, type Cloth } from './cloth';
+import type { Effort } from './effort';
 import { meaningBy, narrowedBy, type Names } from './names';
 import type { Planned } from './plan';
 import { needOf, workRow, type Meaning, type RowNumber, type WorkedRow } from './work';
@@ -12,11 +13,11 @@ export const MOST_CAST_ON = 2_000;
 const MOST_TRIED_STITCHES = 2_000_000;
 
 /** Stitches to begin with: cast on, the smallest multiple that works, or what row 1 uses where that is fixed. */
-export function castOnOf(
+export function* castOnOf(
 	{ castOn, multiple }: Pattern,
 	planned: readonly Planned[],
 	names: Names
-): Result<{ count: number; fromRow: boolean }> {
+): Effort<Result<{ count: number; fromRow: boolean }>> {
 	if (castOn !== null && castOn <= MOST_CAST_ON) return good({ count: castOn, fromRow: false });
 	if (castOn !== null)
 		return fault(
@@ -27,8 +28,8 @@ export function castOnOf(
 		let budget = MOST_TRIED_STITCHES;
 		for (let count = multiple.of + multiple.plus; count <= MOST_CAST_ON && budget > 0; count += multiple.of) {
 			budget -= count * planned.length;
-			if (allFit(planned, count, meaningBy(settledNames(planned, names, count))))
-				return good({ count, fromRow: false });
+			const meaning = meaningBy(yield* settledNames(planned, names, count));
+			if (yield* allFit(planned, count, meaning)) return good({ count, fromRow: false });
 		}
 		return fault(
 			'unreadable',
@@ -58,21 +59,26 @@ function needsOf({ items, names: used }: WrittenRow, names: Names): (number | nu
 }
 
 /** The names once every row has had its say; what one row settles holds for the rows before as well. */
-export function settledNames(planned: readonly Planned[], names: Names, castOn: number): Names {
+export function* settledNames(planned: readonly Planned[], names: Names, castOn: number): Effort<Names> {
 	let now = names;
 	for (;;) {
-		const next = narrowedOnce(planned, now, castOn);
+		const next = yield* narrowedOnce(planned, now, castOn);
 		if (next === now) return now;
 		now = next;
 	}
 }
 
-function narrowedOnce(planned: readonly Planned[], names: Names, castOn: number): Names {
+function* narrowedOnce(planned: readonly Planned[], names: Names, castOn: number): Effort<Names> {
 	if ([...names.values()].every(({ crossings }) => crossings.length < 2)) return names;
 	let cloth = castOnCloth(castOn);
 	for (const { number, written } of planned) {
 		const before = cloth;
-		const next = narrowedBy(names, written, (meaning) => fits(before, written.items, number, meaning));
+		let tried = 1;
+		const next = narrowedBy(names, written, (meaning) => {
+			tried++;
+			return fits(before, written.items, number, meaning);
+		});
+		yield tried * before.strands.length;
 		if (next !== names) return next;
 		cloth = workRow(cloth, written.items, number, meaningBy(names)).cloth;
 	}
@@ -85,11 +91,13 @@ const fits = (cloth: Cloth, items: readonly Item[], number: RowNumber, meaning: 
 const fitting = ({ problems }: WorkedRow): boolean =>
 	!problems.some(({ code }) => code === 'too-few' || code === 'too-many');
 
-function allFit(planned: readonly Planned[], castOn: number, meaning: Meaning): boolean {
+function* allFit(planned: readonly Planned[], castOn: number, meaning: Meaning): Effort<boolean> {
 	let cloth = castOnCloth(castOn);
-	return planned.every(({ number, written }) => {
+	for (const { number, written } of planned) {
 		const worked = workRow(cloth, written.items, number, meaning);
 		cloth = worked.cloth;
-		return fitting(worked);
-	});
+		yield cloth.strands.length;
+		if (!fitting(worked)) return false;
+	}
+	return true;
 }

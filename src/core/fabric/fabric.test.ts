@@ -6,7 +6,8 @@ import { run } from '../../cli/run';
 import { castOnCloth, homeOf } from './cloth';
 import { readPattern } from '../pattern/pattern';
 import type { Result } from '../result';
-import { fabricOf, workingOf, type Fabric } from './fabric';
+import { within } from './effort';
+import { fabricOf, working, workingOf, type Fabric } from './fabric';
 
 interface RowsCase {
 	text: string;
@@ -273,6 +274,69 @@ describe('a changed text', () => {
 			false,
 			false
 		]);
+	});
+});
+
+describe('names that fit only together', () => {
+	const shown = (text: string) => {
+		const fabric = valueOf(fabricOf(text));
+		return { after: fabric.rows[0].after, codes: fabric.problems.map(({ code }) => code) };
+	};
+
+	it('end, with the first reading of each', () => {
+		expect(shown('CO 14. Row 1 (RS): C4F, C4B, k to end.')).toEqual({
+			after: 14,
+			codes: ['two-readings', 'two-readings']
+		});
+	});
+
+	it('end, however many there are in however many rows', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.array(fc.constantFrom('C4F', 'C4B', 'C6F', 'T3B', 'C5F', 'k2'), { maxLength: 7 }), {
+					minLength: 1,
+					maxLength: 4
+				}),
+				fc.integer({ min: 4, max: 40 }),
+				(rows, count) => {
+					const text = rows.map((words, i) => `Row ${i + 1}: ${[...words, 'k to end'].join(', ')}.`);
+					const fabric = valueOf(fabricOf([`CO ${count}.`, ...text].join('\n')));
+					expect(fabric.rows).toHaveLength(rows.length);
+				}
+			),
+			{ numRuns: 200 }
+		);
+	});
+
+	it('are no names where they are bare numbers, as in a list of sizes', () => {
+		const fabric = valueOf(fabricOf('CO 30. Row 1 (RS): [k2, p2] 2 (3, 4) times.'));
+		expect(fabric.problems.map(({ code, at }) => [code, at])).toContainEqual(['unknown-word', 5]);
+		expect(fabric.rows[0].strands).toEqual(range(1, 30).reverse());
+	});
+});
+
+describe('work that may be long', () => {
+	it('tells how far it is, and can be given up', () => {
+		const pattern = readPattern(
+			'CO 40. Row 1 (RS): *2/2 RC; rep from * to end. Row 2: purl. Rep rows 1-2 99 times.'
+		);
+		expect(within(working(pattern), 4_000)).toBeNull();
+		const whole = within(working(pattern), 20_000);
+		expect(whole).toEqual(workingOf(pattern));
+		expect(whole?.ok && whole.value.steps).toHaveLength(200);
+	});
+
+	it('can be sent from one thread to another and gone on with there', () => {
+		const text = 'CO 14. Row 1 (RS): C4F, C4B, k to end.\nRow 2: purl.\nRow 3: C4F, k to end.';
+		const sent = structuredClone(valueOf(workingOf(readPattern(text))));
+		const next = valueOf(workingOf(readPattern(`${text}\nRow 4: purl.`, sent.pattern), sent.options, sent));
+		// Rows that stand are not worked again.
+		expect(next.steps.slice(0, 3).map(({ worked }, i) => worked === sent.steps[i].worked)).toEqual([
+			true,
+			true,
+			true
+		]);
+		expect(next.fabric).toEqual(valueOf(fabricOf(`${text}\nRow 4: purl.`)));
 	});
 });
 

@@ -3,6 +3,7 @@ import type { Place } from '../pattern/tree';
 import { fault, good, mapped, type Result } from '../result';
 import { castOnOf, settledNames } from './castOn';
 import { homeOf } from './cloth';
+import { drained, type Effort } from './effort';
 import { keyProblems, nameProblems, oddProblems, repeatProblems, usesOf } from './findings';
 import { meaningBy, namesIn, type NameOptions, type Names } from './names';
 import { planOf } from './plan';
@@ -45,17 +46,25 @@ export function fabricOf(text: string, options: NameOptions = {}): Result<Fabric
  *
  * @param earlier the working of an earlier text, most of which may stand
  */
-export function workingOf(pattern: Pattern, options: NameOptions = {}, earlier?: Working): Result<Working> {
+export const workingOf = (pattern: Pattern, options: NameOptions = {}, earlier?: Working): Result<Working> =>
+	drained(working(pattern, options, earlier));
+
+/** The same, a row at a time. */
+export function* working(
+	pattern: Pattern,
+	options: NameOptions = {},
+	earlier?: Working
+): Effort<Result<Working>> {
 	if (pattern.rows.length === 0)
 		return fault('unreadable', 'There is no row here. Write “Cast on 8.” and then “Row 1 (RS): p2, k4, p2.”');
 	const { planned, problems } = planOf(pattern);
 	const known = earlier && meansTheSame(earlier, pattern, options) ? earlier.names : undefined;
 	const names = namesIn(pattern, options, known);
-	const castOn = castOnOf(pattern, planned, names);
+	const castOn = yield* castOnOf(pattern, planned, names);
 	if (!castOn.ok) return castOn;
 	const { count, fromRow } = castOn.value;
-	const settled = settledNames(planned, names, count);
-	const steps = stepsOf(planned, count, meaningBy(settled), earlier?.steps);
+	const settled = yield* settledNames(planned, names, count);
+	const steps = yield* stepsOf(planned, count, meaningBy(settled), earlier?.steps);
 	const uses = usesOf(planned, settled);
 	const sorted = sortedProblems([
 		...problems,

@@ -100,11 +100,11 @@ export function narrowedBy(names: Names, row: WrittenRow, fits: (meaning: Meanin
 	if (choices.length > MOST_TRIED) return names;
 	const fitting = choices.filter((choice) => fits(meaningBy(names, choice)));
 	if (fitting.length === 0 || fitting.length === choices.length) return names;
-	const next = new Map(names);
-	for (const name of open) {
+	const narrower = open.flatMap((name): [string, NameMeanings][] => {
 		const { crossings, ...rest } = names.get(name)!;
 		const left = crossings.filter((crossing) => fitting.some((choice) => choice.get(name) === crossing));
-		if (left.length < crossings.length) next.set(name, { ...rest, crossings: left, settled: true });
-	}
-	return next;
+		return left.length < crossings.length ? [[name, { ...rest, crossings: left, settled: true }]] : [];
+	});
+	// Meanings may fit only together with some of another name, and yet each of them with one.
+	return narrower.length === 0 ? names : new Map([...names, ...narrower]);
 }

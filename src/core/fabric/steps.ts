@@ -1,5 +1,7 @@
+import type { Crossing } from '../crossing/crossing';
 import type { RowSide } from '../pattern/pattern';
 import { castOnCloth, facesOf, sameCloth, strandsOf, type Cloth } from './cloth';
+import type { Effort } from './effort';
 import type { Planned } from './plan';
 import type { Problem } from './problem';
 import { workRow, type Meaning, type WorkedRow } from './work';
@@ -19,7 +21,8 @@ export interface FabricRow {
 export interface Step {
 	readonly planned: Planned;
 	readonly before: Cloth;
-	readonly meaning: Meaning;
+	/** what the names of the row meant, in the order of its `names` */
+	readonly meant: readonly (Crossing | null)[];
 	readonly worked: WorkedRow;
 	readonly row: FabricRow;
 }
@@ -30,21 +33,20 @@ export interface Step {
  * @param earlier steps of an earlier plan: a row that is the same on the same stitches is not worked again, so that a
  * change of the text costs no more than the rows that it touches
  */
-export function stepsOf(
+export function* stepsOf(
 	planned: readonly Planned[],
 	castOn: number,
 	meaning: Meaning,
 	earlier: readonly Step[] = []
-): Step[] {
+): Effort<Step[]> {
 	const steps: Step[] = [];
 	let cloth = earlier.at(0)?.before.strands.length === castOn ? earlier[0].before : castOnCloth(castOn);
 	for (const [i, plan] of planned.entries()) {
 		const old = earlier.at(i);
-		const step =
-			old && old.before === cloth && saysTheSame(old, plan, meaning)
-				? { ...old, planned: plan }
-				: again(plan, cloth, meaning, steps.at(-1), old);
+		const stands = old && old.before === cloth && saysTheSame(old, plan, meaning);
+		const step = stands ? { ...old, planned: plan } : again(plan, cloth, meaning, steps.at(-1), old);
 		steps.push(step);
+		yield stands ? 1 : step.row.after;
 		cloth = step.worked.cloth;
 	}
 	return steps;
@@ -66,15 +68,15 @@ function again(
 	const strands = (!worked.moved && below?.row.strands) || strandsOf(cloth);
 	const faces = (!worked.repainted && !worked.moved && below?.row.faces) || facesOf(cloth);
 	const row = { n, side, before: before.strands.length, after: cloth.strands.length, faces, strands };
-	return { planned: plan, before, meaning, worked, row };
+	return { planned: plan, before, meant: plan.written.names.map(meaning), worked, row };
 }
 
-function saysTheSame({ planned, meaning }: Step, now: Planned, means: Meaning): boolean {
+function saysTheSame({ planned, meant }: Step, now: Planned, means: Meaning): boolean {
 	return (
 		planned.number.n === now.number.n &&
 		planned.number.side === now.number.side &&
 		planned.written.items === now.written.items &&
-		now.written.names.every((text) => meaning(text) === means(text))
+		now.written.names.every((text, i) => meant[i] === means(text))
 	);
 }
 

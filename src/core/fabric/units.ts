@@ -32,7 +32,8 @@ export function unitsOf(step: Step): readonly Unit[] {
 /** A row is asked for its units by everything that edits it or looks at it closely; it has the same ones as long as it stands. */
 const known = new WeakMap<Step, readonly Unit[]>();
 
-function takenApart({ before, planned: { written, number }, meaning }: Step): Unit[] {
+function takenApart({ before, planned: { written, number }, meant }: Step): Unit[] {
+	const meaning = (text: string) => meant[written.names.indexOf(text)] ?? null;
 	return piecesOf(before, written.items, number, meaning).flatMap(({ item, takes, makes }): Unit[] => {
 		if (item.kind === 'name') {
 			const crossing = meaning(item.text);

@@ -1,6 +1,6 @@
 import type { Working } from '../fabric/fabric';
 import type { Voice } from '../hands/voice';
-import { swatchOf } from '../lesson/estimate';
+import { swatchOf } from '../lesson/rows';
 import type { Lesson } from '../lesson/lesson';
 import { lookSaid, sentencesOf } from '../swatch/look';
 import { repeatIn, repeatsTo } from '../swatch/measure';

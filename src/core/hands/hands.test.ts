@@ -359,6 +359,17 @@ describe('any script of random moves', () => {
 	});
 });
 
+describe('movements', () => {
+	it('count taking a cable needle up and laying it down, each time', () => {
+		const put: Move = { do: 'return', count: 2, from: 'cable1' };
+		expect(movementsOf([slip(2, 'back'), work('k', 'k'), workCable('k', 'k')])).toBe(8);
+		expect(movementsOf([slip(2, 'back'), work('k', 'k'), put, work('k', 'k')])).toBe(10);
+		// Stitch by stitch it is the same needle, taken up once.
+		expect(movementsOf([slip(1, 'back'), slip(1, 'back'), workCable('k'), workCable('k')])).toBe(6);
+		expect(movementsOf([slip(1, 'back'), workCable('k'), slip(1, 'back'), workCable('k')])).toBe(8);
+	});
+});
+
 describe('steps for a screen', () => {
 	const crossing = layered([3, 4, 1, 2], [1, 1, 0, 0], () => 'k');
 	const moves = [slip(2, 'back'), work('k', 'k'), workCable('k', 'k')];

@@ -1,6 +1,7 @@
 import type * as z from 'zod/mini';
 import type { WorkWord } from '../crossing/crossing';
 import type { movesShape, moveShape } from './schema';
+import type { Cable } from './state';
 
 /** One movement of the hands. */
 export type Move = z.infer<typeof moveShape>;
@@ -26,18 +27,38 @@ export function yarnFor(word: WorkWord): 'front' | 'back' | null {
 /** True for a word that leaves the stitch as it is and only moves it across. */
 export const isSlipped = (word: WorkWord): boolean => word === 'sl' || word === 'slf' || word === 'slyo';
 
-/** The movements a hand makes: one for each stitch slipped, returned, caught or worked, one for any other move. */
+/**
+ * The movements that hands make: one for each stitch slipped, returned, caught or worked, one for taking a cable needle
+ * up (a slip onto it while it is empty), one for laying it down (its last stitch leaves it), and one for any other move.
+ */
 export function movementsOf(moves: readonly Move[]): number {
-	return moves.reduce((sum, move) => {
+	/** stitches on each cable needle */
+	const held = new Map<Cable, number>();
+	/** what it costs that so many stitches more, or fewer, are on a cable needle: it is empty before or behind that */
+	const changed = (cable: Cable, by: number): number => {
+		const before = held.get(cable) ?? 0;
+		held.set(cable, before + by);
+		return before === 0 || before + by === 0 ? 1 : 0;
+	};
+	let sum = 0;
+	for (const move of moves)
 		switch (move.do) {
 			case 'slip':
+				sum += move.count;
+				if (move.to !== 'left' && move.to !== 'right') sum += changed(move.to, move.count);
+				break;
 			case 'return':
-			case 'catch':
-				return sum + move.count;
+				sum += move.count + changed(move.from, -move.count);
+				break;
 			case 'work':
-				return sum + move.stitches.length;
+				sum += move.stitches.length;
+				if (move.from !== 'left') sum += changed(move.from, -move.stitches.length);
+				break;
+			case 'catch':
+				sum += move.count;
+				break;
 			default:
-				return sum + 1;
+				sum += 1;
 		}
-	}, 0);
+	return sum;
 }

@@ -8,12 +8,18 @@ export interface Voice {
 	readonly yarnHand: 'right' | 'left';
 	readonly terms: 'us' | 'uk';
 	readonly units: 'cm' | 'in';
+	/** how the reader writes numbers, as in `de-DE`; English without */
+	readonly locale?: string;
 }
 
 /** A short length in the knitter's units; inches to the nearest quarter. */
-export function lengthSaid(millimetres: number, { units }: Pick<Voice, 'units'>): string {
-	if (units === 'cm') return `${Number((millimetres / 10).toFixed(1))} cm`;
+export function lengthSaid(millimetres: number, { units, locale }: Pick<Voice, 'units' | 'locale'>): string {
+	if (units === 'cm') return `${numberSaid(millimetres / 10, locale)} cm`;
 	const quarters = Math.max(1, Math.round(millimetres / 25.4 / 0.25));
 	const whole = Math.floor(quarters / 4) || '';
 	return `${whole}${['', '¼', '½', '¾'][quarters % 4]} in`;
 }
+
+/** A number with at most so many places behind the point, as the reader writes it. */
+export const numberSaid = (number: number, locale = 'en', places = 1): string =>
+	number.toLocaleString(locale, { maximumFractionDigits: places });

@@ -1,5 +1,6 @@
 import { plain } from '../naming/key';
-import { estimateOf, swatchOf } from './estimate';
+import { estimateOf } from './estimate';
+import { rowsWorked, swatchOf } from './rows';
 import { minutesOf, timed, type Lesson, type Part } from './lesson';
 import { madeWay } from './made';
 import { missingIn } from './materials';
@@ -211,14 +212,16 @@ const noRest: Check = (lesson) => {
 const swatches: Check = (lesson) =>
 	lesson.swatches.flatMap((swatch) => {
 		const part = lesson.parts.find((one) => swatchesOf(one).includes(swatch.id));
-		const working = swatchOf(lesson, swatch.id);
-		const error = working?.fabric.problems.find(({ severity }) => severity === 'error');
-		if (working && !error) return [];
+		const rows = rowsWorked(swatch.text);
+		const error = rows.ok
+			? rows.value.fabric.problems.find(({ severity }) => severity === 'error')
+			: rows.error;
+		if (!error) return [];
 		return [
 			problem(
 				'swatch',
 				part?.id ?? null,
-				`The rows of “${swatch.title}” cannot be knitted as they stand: ${error?.message ?? 'they have no cast-on or no rows.'}`
+				`The rows of “${swatch.title}” cannot be knitted as they stand: ${error.message}`
 			)
 		];
 	});

@@ -1,9 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
 import { groups } from '../crossing/groups';
-import { workingOf } from '../fabric/fabric';
 import { isBed, type Medium } from '../media/medium';
 import { WRITTEN_SCHOOLS, type WrittenSchool } from '../naming/schools';
-import { readPattern } from '../pattern/pattern';
 import { fault, good, type Result } from '../result';
 import type { Brief } from './brief';
 import { MOST_WITHOUT_REST } from './check';
@@ -14,6 +12,7 @@ import { madeWays } from './made';
 import { needsOf } from './materials';
 import { newPart } from './palette';
 import { USUAL_RATES, type Rates } from './rates';
+import { rowsWorked } from './rows';
 import { nextBrief, schoolOf, subjectOf, type Taught } from './subject';
 
 /** A lesson drafted to the clock, with the reason of each part, and what is left for another day. */
@@ -264,7 +263,7 @@ class Composer {
 
 	/** The swatch is knitted: set up together, practised, and its rows counted. */
 	#knitted(): void {
-		const working = workingOf(readPattern(this.#brief.swatch!));
+		const working = rowsWorked(this.#brief.swatch!);
 		const rows = working.ok ? working.value.steps : [];
 		const crossed = rows.filter(({ worked }) => worked.crossings.length > 0).map(({ row }) => row.n);
 		const first = crossed.at(0) ?? 1;

@@ -1,8 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
-import { workingOf, type Working } from '../fabric/fabric';
-import { readPattern } from '../pattern/pattern';
 import type { Lesson, Part } from './lesson';
 import { madeWay, madeWays } from './made';
+import { swatchOf } from './rows';
 import { RATES, USUAL_RATES, type RateId, type Rates } from './rates';
 
 /** Plain rows that are knitted around one cross when it is practised, and plain stitches beside it. */
@@ -114,11 +113,4 @@ function knitting(lesson: Lesson, id: string, from = 1, to = Infinity, rates: Ra
 		}
 	}
 	return seconds / 60;
-}
-
-/** A swatch of a lesson, worked; `null` where its rows cannot be. */
-export function swatchOf(lesson: Lesson, id: string): Working | null {
-	const swatch = lesson.swatches.find((one) => one.id === id);
-	const working = swatch && workingOf(readPattern(swatch.text));
-	return working?.ok ? working.value : null;
 }

@@ -1,5 +1,3 @@
-import { workingOf } from '../fabric/fabric';
-import { readPattern } from '../pattern/pattern';
 import { mendsOf } from '../swatch/mend';
 import { edited } from '../swatch/text';
 import { swatchesOf, type Checked, type LessonProblem } from './check';
@@ -7,6 +5,7 @@ import type { Change, Lesson, Part } from './lesson';
 import { madeWays } from './made';
 import { missingIn } from './materials';
 import { newPart, type PaletteKind } from './palette';
+import { rowsWorked } from './rows';
 import { renamings, schoolsOf } from './renamings';
 
 /** Something to press that mends a problem of a lesson. */
@@ -87,7 +86,7 @@ export function lessonMends(
 function rowMends(lesson: Lesson, here: Part | undefined): LessonMend[] {
 	const ids = here ? swatchesOf(here) : lesson.swatches.map(({ id }) => id);
 	for (const swatch of lesson.swatches.filter(({ id }) => ids.includes(id))) {
-		const working = workingOf(readPattern(swatch.text));
+		const working = rowsWorked(swatch.text);
 		if (!working.ok) continue;
 		const error = working.value.fabric.problems.find(({ severity }) => severity === 'error');
 		if (error)

@@ -1,10 +1,9 @@
 import type { Crossing } from '../crossing/crossing';
-import { workingOf } from '../fabric/fabric';
 import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from '../naming/schools';
-import { readPattern } from '../pattern/pattern';
 import { calledIn } from '../swatch/edit';
 import type { Change, Lesson, Part } from './lesson';
 import { retold } from './said';
+import { rowsWorked } from './rows';
 import { namesInLesson } from './schoolsIn';
 
 /** The schools of the names in a lesson, the one with most names first, each with a name as it stands there. */
@@ -46,7 +45,7 @@ export function renamings(lesson: Lesson, school: WrittenSchool): Change[] {
 
 /** Rows with their crossings under the names of a school; one that has no name there keeps its own. */
 function rowsIn(text: string, school: WrittenSchool): string {
-	const working = workingOf(readPattern(text));
+	const working = rowsWorked(text);
 	const naming = (name: string, crossing: Crossing) => nameIn(crossing, school).name ?? name;
 	return working.ok ? calledIn(text, working.value, naming) : text;
 }

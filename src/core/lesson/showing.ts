@@ -7,7 +7,7 @@ import { bedWaysOf, type BedWay } from '../ways/bed';
 import { handed, type Handed } from '../ways/handed';
 import { wayOf, type Way } from '../ways/ways';
 import type { Working } from '../fabric/fabric';
-import { swatchOf } from './estimate';
+import { swatchOf } from './rows';
 import { crossingOf, type Lesson, type LessonCrossing, type Part } from './lesson';
 
 /** A way with its steps: of hands on needles, or of tools at a machine's bed or a loom's pegs. */

@@ -1,15 +1,15 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { CROSSING_FORMAT } from '../crossing/schema';
-import { workingOf, type Working } from '../fabric/fabric';
+import type { Working } from '../fabric/fabric';
 import type { Medium } from '../media/medium';
 import { labelled } from '../naming/definition';
 import { read } from '../naming/read';
 import { say } from '../naming/say';
 import { nameIn } from '../naming/schools';
-import { readPattern } from '../pattern/pattern';
 import { fault, good, type Result } from '../result';
 import { calledIn } from '../swatch/edit';
 import type { Brief } from './brief';
+import { rowsWorked } from './rows';
 import type { Lesson, LessonCrossing } from './lesson';
 
 /** A crossing of the brief: the name it goes by, and what it is. */
@@ -35,7 +35,7 @@ export function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: str
 	}
 	let working: Working | null = null;
 	if (brief.swatch !== undefined) {
-		const worked = workingOf(readPattern(brief.swatch));
+		const worked = rowsWorked(brief.swatch);
 		if (!worked.ok) return worked;
 		const error = worked.value.fabric.problems.find(({ severity }) => severity === 'error');
 		if (error)

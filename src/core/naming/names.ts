@@ -1,3 +1,4 @@
+import { numberOf } from './numbers';
 import { MOST_IN_GROUP, MOST_STITCHES } from '../crossing/crossing';
 import { fault, good, mapped, type Result } from '../result';
 import * as counted from './counted';
@@ -24,6 +25,11 @@ export function readName(text: string, options: ReadOptions): Result<NameReading
 function bySchool(phrase: Phrase, text: string, options: ReadOptions): Result<Result<Reading>[]> {
 	const sides = sidesOf(phrase, options);
 	if (phrase.numbers.length === 0) return withoutNumber(phrase, sides, text);
+	if (isBareNumber(text))
+		return fault(
+			'unreadable',
+			'A number alone is no name: say what it counts, as in “C4F”, “cable 4 front” or “2/2 RC”.'
+		);
 	if (phrase.numbers.length > 3)
 		return fault(
 			'unreadable',
@@ -56,6 +62,8 @@ function bySchool(phrase: Phrase, text: string, options: ReadOptions): Result<Re
 	if (phrase.holds.size > 0) return good(counted.read(phrase, [side], 'hold', options));
 	return good(counted.read(phrase, [side], phrase.spelled ? 'words' : 'lean', options));
 }
+
+const isBareNumber = (text: string): boolean => numberOf(text.trim().toLowerCase()) !== undefined;
 
 /** The leans a name says: back and right lean right, front and left lean left; right over left leans left. */
 function sidesOf({ leans, holds, sets }: Phrase, { medium }: ReadOptions): Set<Side> {

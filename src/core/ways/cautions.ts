@@ -43,7 +43,7 @@ export function cautionsOf(
 		cautions.push(
 			`Without a needle, ${LEARNERS[level]} are comfortable up to ${limit} stitches${yarn === 'slippery' ? ' in slippery yarn' : ''}; this crossing has ${crossing.stitches}.`
 		);
-	if (loose * 100 > crossing.stitches * rules.freeShare)
+	if (crossing.stitches >= rules.freeShareFrom && loose * 100 > crossing.stitches * rules.freeShare)
 		cautions.push(
 			`More than ${rules.freeShare === 50 ? 'half' : `${rules.freeShare} in a hundred`} of the stitches hang free at once: ${loose} of ${crossing.stitches}.`
 		);

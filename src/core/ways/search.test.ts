@@ -141,7 +141,7 @@ describe('a script of one’s own', () => {
 		];
 		expect(ownWay(rc, { stitches: 2, moves })).toMatchObject({
 			ok: true,
-			value: { id: 'own', needles: 1, movements: 3, agrees: false }
+			value: { id: 'own', needles: 1, movements: 5, agrees: false }
 		});
 		expect(ownWay(rc, { stitches: 2, moves: moves.slice(2) })).toMatchObject({ ok: false, error: { at: 1 } });
 	});

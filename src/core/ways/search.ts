@@ -62,12 +62,18 @@ export function* searching(
 			if (!state) continue;
 			const cost = node.cost + costOf(moves, node.state, members);
 			push({ state, cost, by: moves, parent: node });
-			// Working what is next in order never stands in the way of anything better.
-			if (moves[0].do === 'work') break;
+			if (isSafe(moves[0], node.state)) break;
 		}
 	}
 	return null;
 }
+
+/**
+ * Working what is next in order never stands in the way of anything better, unless it empties a cable needle that would
+ * do for what comes.
+ */
+const isSafe = (move: Move, { cables }: HandState): boolean =>
+	move.do === 'work' && (move.from === 'left' || cables[move.from]!.stitches.length > 1);
 
 /** What does not change during a search. */
 interface Table {
@@ -150,14 +156,17 @@ function costOf(moves: readonly Move[], state: HandState, members: readonly (rea
 	const size = (list: readonly number[]) => list.reduce((sum, group) => sum + members[group].length, 0);
 	const [move] = moves;
 	switch (move.do) {
-		case 'slip':
-			return size(state[move.from].slice(0, 1));
+		case 'slip': {
+			const taken = move.to !== 'left' && move.to !== 'right' && !state.cables[move.to];
+			return size(state[move.from].slice(0, 1)) + Number(taken);
+		}
 		case 'return': {
 			const held = state.cables[move.from]!.stitches;
-			return size(move.end === 'near' ? held.slice(0, move.count) : held.slice(-move.count));
+			const back = move.end === 'near' ? held.slice(0, move.count) : held.slice(-move.count);
+			return size(back) + Number(back.length === held.length);
 		}
 		case 'work':
-			return 0;
+			return Number(move.from !== 'left' && state.cables[move.from]!.stitches.length === 1);
 		case 'reach':
 			return 3 + size(state.left.slice(0, move.past + move.take));
 		default:
@@ -165,14 +174,19 @@ function costOf(moves: readonly Move[], state: HandState, members: readonly (rea
 	}
 }
 
-/** With a needle: what lies on the left needle before a group that is worked sooner must still be slipped off it. */
-function floorHeld({ left, right, order }: HandState, { place, size }: Table): number {
+/**
+ * With a needle: what lies on the left needle before a group that is worked sooner must still be slipped off it, with a
+ * cable needle taken up for it where none is; and each that is up must be laid down.
+ */
+function floorHeld({ left, right, order, cables }: HandState, { place, size }: Table): number {
 	let floor = 0;
 	let soonest = Infinity;
 	for (let i = left.length - 1; i >= 0; i--) {
 		if (place[left[i]] > soonest) floor += size[left[i]];
 		else soonest = place[left[i]];
 	}
+	const up = Object.keys(cables).length;
+	floor += up === 0 && floor > 0 ? 2 : up;
 	for (let i = 0; i < right.length - order.length; i++) floor += size[right[i]];
 	return floor;
 }

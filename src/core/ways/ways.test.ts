@@ -4,6 +4,7 @@ import { layered, sameCrossing } from '../crossing/crossing';
 import { mirror } from '../crossing/transform';
 import { read } from '../naming/read';
 import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary';
+import { USUAL_RULES } from '../rules';
 import { handed } from './handed';
 import { knownWays, waysOf, type WayOptions } from './ways';
 
@@ -49,13 +50,15 @@ describe('the known ways', () => {
 		expect(three([0, 0, 1, 2, 2])).toEqual(['cn-centre']);
 		expect(three([2, 2, 1, 0, 0])).toEqual(['cn-centre']);
 		expect(three([0, 0, 2, 1, 1])).toEqual(['cn-two']);
-		expect(three([1, 1, 2, 0, 0])).toEqual(['cn-two', 'cn-swing']);
+		expect(three([1, 1, 2, 0, 0])).toEqual(['cn-swing', 'cn-two']);
 		// A middle that lies nearest has no way of its own.
 		expect(three([1, 1, 0, 2, 2])).toEqual([]);
 	});
 
 	it('come best first: few cautions, then few movements', () => {
 		expect(ids('2/2 RC')).toEqual(['cn-off', 'cn-return', 'free-reach', 'cn-reorder', 'free-right-start']);
+		// One over one is quicker than a needle is taken up and laid down.
+		expect([ids('1/1 RC')[0], ids('1/1 LC')[0]]).toEqual(['free-second-first', 'free-drop']);
 		expect(ids('5/4 LC')).toEqual(['cn-off', 'cn-return', 'cn-reorder']);
 		expect(ids('2/2 LC', { needles: 0 })).toEqual(['free-reach']);
 		expect(ids('1/1 LC', { needles: 0 })).toEqual(['free-drop', 'free-reach', 'free-back-loop']);
@@ -72,7 +75,11 @@ describe('the known ways', () => {
 		expect([cautions('2/2 RC', { yarn: 'slippery' }), cautions('3/3 RC', { yarn: 'slippery' })]).toEqual([
 			0, 1
 		]);
-		expect(cautions('2/1 LC')).toBe(1);
+		// How many hang free matters from five stitches on: 2/1 is a usual first one without a needle.
+		expect([cautions('2/1 LC'), cautions('3/1 LC'), cautions('3/2 LC'), cautions('2/3 LC')]).toEqual([
+			0, 0, 1, 0
+		]);
+		expect(cautions('2/1 LC', { rules: { ...USUAL_RULES, freeShareFrom: 3 } })).toBe(1);
 	});
 });
 

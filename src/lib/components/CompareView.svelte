@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
 	import { sidesOf } from '$core/lesson/showing';
-	import { workingFor } from '$lib/swatch/open.svelte';
+	import { rowsWorked } from '$core/lesson/rows';
 	import { getSettings } from '$lib/settings.svelte';
 	import ClothPicture from './ClothPicture.svelte';
 	import FittedCross from './FittedCross.svelte';
@@ -24,9 +24,9 @@
 					This side points to nothing in the lesson. Choose what to compare.
 				</p>
 			{:else if 'text' in side}
-				{@const working = workingFor(side.text)}
+				{@const rows = rowsWorked(side.text)}
 				<div class="min-h-40 flex-1">
-					{#if working}<SwatchPicture {working} fit="whole" />{/if}
+					{#if rows.ok}<SwatchPicture working={rows.value} fit="whole" />{/if}
 				</div>
 			{:else if side.showing.shown}
 				{@const shown = side.showing.shown}

@@ -1,18 +1,19 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
+	import { timeSaid } from '$lib/locale';
 	import { outbox } from '$lib/outbox.svelte';
+	import { getSettings } from '$lib/settings.svelte';
 	import Icon from './Icon.svelte';
+
+	const settings = getSettings();
 
 	/** Says whether what was done here has reached the server. */
 	const signIn = $derived(
 		`${resolve('/sign-in')}?to=${encodeURIComponent(page.url.pathname + page.url.search)}`
 	);
 	const count = $derived(outbox.letters.length);
-	const time = $derived(
-		outbox.savedAt &&
-			new Date(outbox.savedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
-	);
+	const time = $derived(outbox.savedAt && timeSaid(outbox.savedAt, settings.locale));
 </script>
 
 <!-- It has a line of its own below the rest of the head where there is little room or much to say. -->

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { recipe } from '../../../tests/support/swatch';
 import type { Working } from '$core/fabric/fabric';
 import { generate } from '$core/swatch/generate';
-import { workingFor } from '$lib/swatch/open.svelte';
+import { worked } from '../../../tests/support/swatch';
 import { TONES, type Pen, type Tone } from './pen';
 import { SvgPen } from './pens';
 import {
@@ -26,12 +26,12 @@ const views = fc.record({
 	side: fc.constantFrom('right' as const, 'wrong' as const),
 	mirrored: fc.boolean()
 });
-const rope = workingFor(
+const rope = worked(
 	'Cast on 6.\nRow 1 (RS): p1, k4, p1.\nRow 2: as they face.\nRow 3 (RS): p1, 2/2 RC, p1.'
 )!;
 const cloths: fc.Arbitrary<Working> = recipe.map((asked) => {
 	const text = generate(asked);
-	return workingFor(text.ok ? text.value : '')!;
+	return worked(text.ok ? text.value : '')!;
 });
 
 /** A pen that takes down how much it was asked for. */
@@ -86,7 +86,7 @@ describe('the cloth of a swatch', () => {
 	});
 
 	it('shows a cross on the other side at its other end, with the other strand in front', () => {
-		const cloth = workingFor('Cast on 6.\nRow 1 (RS): 1/2 RC, k3.')!;
+		const cloth = worked('Cast on 6.\nRow 1 (RS): 1/2 RC, k3.')!;
 		const [right] = crossingsSeen(cloth.steps[0], 'right');
 		const [wrong] = crossingsSeen(cloth.steps[0], 'wrong');
 		expect([right.column, wrong.column]).toEqual([3, 0]);
@@ -122,7 +122,7 @@ describe('the cloth of a swatch', () => {
 		expect(behind.seen.match(/M/g)).toHaveLength(2);
 		expect(followed(rope, 4, size, VIEW).behind).toBe('');
 		expect(followed(rope, 4, size, { ...VIEW, side: 'wrong' }).behind).not.toBe('');
-		expect(followed(workingFor('Cast on 2.\nRow 1: k2tog.')!, 1, size, VIEW).to).toBeNull();
+		expect(followed(worked('Cast on 2.\nRow 1: k2tog.')!, 1, size, VIEW).to).toBeNull();
 	});
 });
 

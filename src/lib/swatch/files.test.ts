@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { newSwatch } from '$core/swatch/schema';
 import { rowsCsv, swatchFrom } from './files';
-import { workingFor } from './open.svelte';
+import { worked } from '../../../tests/support/swatch';
 
 const TEXT =
 	'Cast on 8.\nRow 1 (RS): p2, C4F, p2.\nRow 2: as they face.\nKey:\nC4F: sl next 2 sts to cn and hold in front, k2, k2 from cn';
 
 describe('rows as CSV', () => {
 	it('have a line for the cast-on, each row and the key', () => {
-		expect(rowsCsv(workingFor(TEXT)!).split('\r\n')).toEqual([
+		expect(rowsCsv(worked(TEXT)!).split('\r\n')).toEqual([
 			'row,side,text',
 			'cast on,,8',
 			'1,RS,"p2, C4F, p2"',
@@ -18,10 +18,10 @@ describe('rows as CSV', () => {
 	});
 
 	it('come in again as the same cloth', () => {
-		const back = swatchFrom('first-rope.csv', rowsCsv(workingFor(TEXT)!));
+		const back = swatchFrom('first-rope.csv', rowsCsv(worked(TEXT)!));
 		expect(back).toMatchObject({ ok: true, value: { title: 'first rope' } });
-		const working = back.ok ? workingFor(back.value.text) : null;
-		expect(working?.fabric.rows).toEqual(workingFor(TEXT)!.fabric.rows);
+		const working = back.ok ? worked(back.value.text) : null;
+		expect(working?.fabric.rows).toEqual(worked(TEXT)!.fabric.rows);
 		expect(working?.fabric.problems).toEqual([]);
 	});
 

@@ -1,13 +1,14 @@
-import { workingOf, type Working } from '$core/fabric/fabric';
+import type { Working } from '$core/fabric/fabric';
 import type { Memory } from '$core/naming/settled';
-import { readPattern, type Pattern } from '$core/pattern/pattern';
-import type { Fault } from '$core/result';
+import { good, type Fault } from '$core/result';
 import { nowAt, rowsDone, type CounterEvent } from '$core/swatch/counter';
 import type { Swatch } from '$core/swatch/schema';
 import { edited, type TextEdit } from '$core/swatch/text';
+import { browser } from '$app/environment';
 import { asking } from '$lib/asking';
 import { newId } from '$lib/id';
 import { outbox, type Answer, type Letter } from '$lib/outbox.svelte';
+import { adopted, rowsErrand, workedHere, type RowsAnswer, type RowsQuestion } from './rows.svelte';
 import { eventsAt, versionsAt, type Head, type News } from './wire';
 
 /** Cloth of more stitches than this is worked and painted anew when the typing rests, not at every key. */
@@ -32,6 +33,10 @@ export class OpenSwatch {
 	worked = $state.raw('');
 	/** why the text cannot be worked at all */
 	fault = $state.raw<Fault | null>(null);
+	/** rows too many for the page itself, in a thread of their own */
+	readonly away = rowsErrand();
+	/** working the rows was given up: nothing below the text is of it */
+	gaveUp = $state(false);
 	/** another page wrote something else in the same place */
 	clash = $state.raw<Head | null>(null);
 	#events = $state.raw<readonly CounterEvent[]>([]);
@@ -49,7 +54,6 @@ export class OpenSwatch {
 
 	#head: string;
 	#taken: number;
-	#pattern: Pattern | undefined;
 	#memory: Memory | undefined;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -66,7 +70,7 @@ export class OpenSwatch {
 		this.#events = events;
 		this.#taken = taken;
 		this.counter = swatch.counters[0].id;
-		this.#work();
+		this.work();
 	}
 
 	/** All of the document. */
@@ -77,7 +81,7 @@ export class OpenSwatch {
 	/** What the teacher's keys say of names: it settles what the text does not. */
 	settle(memory: Memory): void {
 		this.#memory = memory;
-		this.#work();
+		this.work();
 	}
 
 	/** Changes the document and posts it. `said` tells the history what was done. */
@@ -131,6 +135,7 @@ export class OpenSwatch {
 			stop();
 			rest();
 			clearTimeout(this.#timer);
+			this.away.stop();
 		};
 	}
 
@@ -195,25 +200,34 @@ export class OpenSwatch {
 	#later(): void {
 		clearTimeout(this.#timer);
 		const { castOn = 0, rows = [] } = this.working?.fabric ?? {};
-		this.#timer = setTimeout(() => this.#work(), castOn * rows.length > LARGE ? REST_MS : 0);
+		this.#timer = setTimeout(() => this.work(), castOn * rows.length > LARGE ? REST_MS : 0);
 	}
 
-	#work(): void {
-		this.#pattern = readPattern(this.text, this.#pattern);
-		const working = workingOf(this.#pattern, { memory: this.#memory }, this.working ?? undefined);
-		this.fault = working.ok ? null : working.error;
-		if (!working.ok) return;
-		this.working = working.value;
-		this.worked = this.text;
+	/** Works the rows as they are written now; what would keep the page waiting is worked away from it. */
+	work(): void {
+		const question = { text: this.text, memory: this.#memory };
+		this.away.stop();
+		this.gaveUp = false;
+		const here = workedHere(question, this.working ?? undefined);
+		if (here) this.#worked(question, here);
+		else if (browser) void this.#workAway(question);
 	}
-}
 
-/**
- * The cloth of a text, for pictures that only look at it; `null` where it cannot be worked.
- *
- * @param memory what the teacher's keys and choices settle
- */
-export function workingFor(text: string, memory?: Memory): Working | null {
-	const working = workingOf(readPattern(text), { memory });
-	return working.ok ? working.value : null;
+	async #workAway(question: RowsQuestion): Promise<void> {
+		const answer = await this.away.ask(question);
+		if (answer) this.#worked(question, answer.ok ? good(adopted(answer.value, question)) : answer);
+	}
+
+	/** Ends the working of rows that take too long; the text stays as it is. */
+	giveUp(): void {
+		this.away.stop();
+		this.gaveUp = true;
+	}
+
+	#worked({ text }: RowsQuestion, answer: RowsAnswer): void {
+		this.fault = answer.ok ? null : answer.error;
+		if (!answer.ok) return;
+		this.working = answer.value;
+		this.worked = text;
+	}
 }

@@ -1,4 +1,5 @@
 import { finding } from '$core/ways/found';
+import type { Report } from '../errand.svelte';
 import type { SearchAnswer, SearchQuestion } from '../search.svelte';
 
 /** Searches away from the page, and says now and then how far it has come. */
@@ -6,8 +7,8 @@ addEventListener('message', ({ data }: MessageEvent<SearchQuestion>) => {
 	const search = finding(data.crossing, data.needles, data.budget);
 	let step = search.next();
 	while (!step.done) {
-		postMessage({ looked: step.value } satisfies SearchAnswer);
+		postMessage({ progress: step.value } satisfies Report<SearchAnswer>);
 		step = search.next();
 	}
-	postMessage({ found: step.value } satisfies SearchAnswer);
+	postMessage({ answer: step.value } satisfies Report<SearchAnswer>);
 });

@@ -10,7 +10,7 @@
 	import ClockBar from '$lib/components/ClockBar.svelte';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
-	import { startSaid } from '$lib/words';
+	import { startSaid } from '$lib/locale';
 	import NameForm from '$lib/components/NameForm.svelte';
 	import MoreLink from '$lib/components/MoreLink.svelte';
 	import LibrarySearch from '$lib/components/lesson/LibrarySearch.svelte';
@@ -22,8 +22,10 @@
 	import { useKeys } from '$lib/keys.svelte';
 	import type { Named } from '$lib/named';
 	import { Shelf } from '$lib/shelf.svelte';
+	import { getSettings } from '$lib/settings.svelte';
 
 	let { data } = $props();
+	const settings = getSettings();
 
 	const shelf = new Shelf('/api/lessons');
 	let drafting = $state(untrack(() => data.from !== ''));
@@ -151,7 +153,8 @@
 							>{lesson.title || 'Without a name'}</span
 						>
 						<span class="text-quiet">
-							{lesson.starts ? startSaid(lesson.starts) : 'No date yet'} · {lesson.parts.length}
+							{lesson.starts ? startSaid(lesson.starts, settings.locale) : 'No date yet'} · {lesson.parts
+								.length}
 							{lesson.parts.length === 1 ? 'part' : 'parts'}{lesson.crossings.length > 0
 								? ` · ${lesson.crossings.map(({ name }) => name).join(', ')}`
 								: ''}{lesson.tags.map((tag) => ` · #${tag}`).join('')}

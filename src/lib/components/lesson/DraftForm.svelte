@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { LEVEL_CHOICES, MEDIUM_NAMES, YARN_CHOICES } from '$lib/words';
 	import { parseBrief } from '$core/formats/lesson';
-	import { draftLesson, draftLessons } from '$core/lesson/draft';
+	import type { Draft } from '$core/lesson/draft';
 	import { following } from '$core/lesson/follow';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { readKey, withoutDoubles, writtenOut } from '$core/naming/key';
@@ -11,6 +11,7 @@
 	import { LESSON_MEDIA } from '$core/lesson/schema';
 	import { nextBrief } from '$core/lesson/subject';
 	import type { KeptKey } from '$lib/bench';
+	import { draftErrand } from '$lib/drafting';
 	import { fetched } from '$lib/fetched';
 	import type { Named } from '$lib/named';
 	import { getSettings } from '$lib/settings.svelte';
@@ -81,7 +82,20 @@
 		});
 	});
 	const rates = $derived(ratesWith(settings.value.rates));
-	const draft = $derived(brief.ok ? draftLesson(brief.value, rates) : brief);
+	const errand = draftErrand();
+	onMount(() => () => errand.stop());
+	/** what was drafted last, and for which brief; nothing before the first is there, or when it was given up */
+	let drafted = $state.raw<{ brief: typeof brief; draft: Result<Draft> } | null>(null);
+	const draft = $derived(brief.ok ? (drafted?.draft ?? null) : brief);
+	const fresh = $derived(drafted?.brief === brief);
+	$effect(() => {
+		void redraft(brief, rates);
+	});
+	async function redraft(asked: typeof brief, by: typeof rates) {
+		if (!asked.ok) return errand.stop();
+		const answer = await errand.ask({ brief: asked.value, rates: $state.snapshot(by), all: false });
+		if (answer && brief === asked) drafted = { brief: asked, draft: mapped(answer, ([one]) => one) };
+	}
 
 	/** What is drafted from a swatch follows it. */
 	const sourced = (lesson: Lesson): Lesson => {
@@ -90,10 +104,10 @@
 			? following(lesson, { id: swatch, title, text: rows.value })
 			: lesson;
 	};
-	function keepAll() {
+	async function keepAll() {
 		if (!brief.ok) return;
-		const drafts = draftLessons(brief.value, rates);
-		if (drafts.ok) onkeepall(drafts.value.map(({ lesson }) => sourced(lesson)));
+		const drafts = await errand.ask({ brief: brief.value, rates: $state.snapshot(rates), all: true });
+		if (drafts?.ok) onkeepall(drafts.value.map(({ lesson }) => sourced(lesson)));
 	}
 
 	/** Drafts from the crossings of a swatch, from those a key names, or, without either, from those that are written. */
@@ -115,7 +129,7 @@
 
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
 	function next() {
-		if (!brief.ok || !draft.ok) return;
+		if (!brief.ok || !draft?.ok) return;
 		const asked = nextBrief(brief.value, draft.value);
 		crossings = together(asked.crossings ?? []);
 		known = together(asked.known ?? []);
@@ -127,7 +141,7 @@
 	class="grid gap-x-8 gap-y-5 md:grid-cols-2"
 	onsubmit={(event) => {
 		event.preventDefault();
-		if (draft.ok) onkeep(sourced(draft.value.lesson));
+		if (draft?.ok && fresh) onkeep(sourced(draft.value.lesson));
 	}}
 >
 	<div class="grid content-start gap-4">
@@ -179,8 +193,10 @@
 			/>
 		</div>
 	</div>
-	<div class="grid content-start gap-3" aria-live="polite" data-testid="draft">
-		{#if draft.ok}
+	<div class="grid content-start gap-3" aria-live="polite" aria-busy={errand.busy} data-testid="draft">
+		{#if !draft}
+			<p class="font-serif text-xl font-medium">{errand.busy ? 'Drafting …' : 'Nothing drafted yet.'}</p>
+		{:else if draft.ok}
 			<p class="font-serif text-xl font-medium">
 				{draft.value.minutes} of {minutes} minutes, {draft.value.lesson.parts.length} parts
 			</p>
@@ -211,8 +227,11 @@
 			<p role="alert" class="font-semibold text-error">{draft.error.message}</p>
 		{/if}
 		<div class="flex flex-wrap gap-3">
-			<button class="press press-main" disabled={!draft.ok}>Keep this lesson</button>
-			{#if draft.ok && draft.value.left.length > 0}
+			<button class="press press-main" disabled={!draft?.ok || !fresh}>Keep this lesson</button>
+			{#if errand.long}
+				<button type="button" class="press press-quiet" onclick={() => errand.stop()}>Stop drafting</button>
+			{/if}
+			{#if draft?.ok && fresh && draft.value.left.length > 0}
 				<button type="button" class="press" onclick={keepAll}>Keep it, and the rest as a course</button>
 			{/if}
 		</div>

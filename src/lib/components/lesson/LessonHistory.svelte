@@ -5,12 +5,14 @@
 	import { mapped } from '$core/result';
 	import { fetched } from '$lib/fetched';
 	import type { OpenLesson } from '$lib/lesson.svelte';
-	import { momentSaid } from '$lib/words';
+	import { momentSaid } from '$lib/locale';
 	import Versions from '../Versions.svelte';
 	import DifferenceList from './DifferenceList.svelte';
+	import { getSettings } from '$lib/settings.svelte';
 
 	/** What was done to a lesson and when; any version can be compared and brought back. */
 	let { open, onback }: { open: OpenLesson; onback: () => void } = $props();
+	const settings = getSettings();
 
 	const at = $derived(`/api/lessons/${open.id}/history`);
 
@@ -19,7 +21,7 @@
 			...lines.map(({ version, at, said }) => ({
 				id: String(version),
 				said,
-				note: `${momentSaid(at)} · version ${version}`
+				note: `${momentSaid(at, settings.locale)} · version ${version}`
 			})),
 			{ id: String(first), said: 'As it began', note: `version ${first}` }
 		]);

@@ -3,11 +3,13 @@
 	import type { Lesson } from '$core/lesson/lesson';
 	import { fetched } from '$lib/fetched';
 	import { taughtOf, type OpenLesson } from '$lib/lesson.svelte';
-	import { momentSaid } from '$lib/words';
+	import { momentSaid } from '$lib/locale';
 	import DifferenceList from './DifferenceList.svelte';
+	import { getSettings } from '$lib/settings.svelte';
 
 	/** What was changed since the lesson was taught last, by hand or because a source of it changed. */
 	let { open, taughtAt }: { open: OpenLesson; taughtAt: number } = $props();
+	const settings = getSettings();
 
 	let taught = $state.raw<Lesson | null>(null);
 	$effect(() => {
@@ -25,11 +27,11 @@
 		aria-label="Since it was taught"
 	>
 		{#if differences.length === 0}
-			<p>Taught {momentSaid(taughtAt)}, just as it is now.</p>
+			<p>Taught {momentSaid(taughtAt, settings.locale)}, just as it is now.</p>
 		{:else}
 			<details>
 				<summary class="min-h-10 cursor-pointer content-center"
-					>Changed since it was taught {momentSaid(taughtAt)}:
+					>Changed since it was taught {momentSaid(taughtAt, settings.locale)}:
 					<strong>{inShort(differences)}</strong></summary
 				>
 				<div class="mt-2"><DifferenceList {differences} then="Taught" now="Now" /></div>

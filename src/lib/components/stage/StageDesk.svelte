@@ -5,7 +5,7 @@
 	import { lateBy } from '$core/lesson/clock';
 	import { clockAt } from '$core/lesson/lesson';
 	import { lateSaid } from '$core/lesson/minutes';
-	import { timeSaid } from '$lib/words';
+	import { timeSaid } from '$lib/locale';
 	import { ratesWith } from '$core/lesson/rates';
 	import { minutesSinceRest, REST_AFTER_MINUTES } from '$core/lesson/rest';
 	import { spoken } from '$core/swatch/said';
@@ -243,7 +243,7 @@
 			{#if stage.now && part}
 				<p class="mr-2 sm:text-lg" data-testid="clock">
 					{#if room.isOn}
-						{timeSaid(now)} · {room.running ? lateSaid(late) : 'paused'}
+						{timeSaid(now, settings.locale)} · {room.running ? lateSaid(late) : 'paused'}
 					{:else}
 						{clockAt(stage.lesson, stage.now.from)} · {part.minutes} min
 					{/if}

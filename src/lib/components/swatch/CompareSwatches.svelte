@@ -8,7 +8,7 @@
 	import { fetched } from '$lib/fetched';
 	import type { Named } from '$lib/named';
 	import { getSettings } from '$lib/settings.svelte';
-	import { workingFor } from '$lib/swatch/open.svelte';
+	import { workingFor } from '$lib/swatch/rows.svelte';
 	import { swatchAt, type Head } from '$lib/swatch/wire';
 	import SwatchPicture from './SwatchPicture.svelte';
 
@@ -38,8 +38,9 @@
 		said = 'Looking …';
 		second = null;
 		const answer = await fetched<Head>(swatchAt(id));
+		const worked = answer.ok ? await workingFor(answer.value.swatch.text) : null;
 		if (other?.id !== id) return;
-		if (answer.ok) second = workingFor(answer.value.swatch.text);
+		second = worked;
 		said = answer.ok ? `“${title}” has no rows that can be worked yet.` : answer.error.message;
 	}
 	const rules = $derived(rulesWith(settings.value.rules));

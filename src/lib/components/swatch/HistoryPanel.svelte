@@ -4,12 +4,14 @@
 	import { fetched } from '$lib/fetched';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
 	import { versionsAt, type VersionLine } from '$lib/swatch/wire';
-	import { momentSaid } from '$lib/words';
+	import { momentSaid } from '$lib/locale';
 	import Versions from '../Versions.svelte';
 	import SwatchDifferences from './SwatchDifferences.svelte';
+	import { getSettings } from '$lib/settings.svelte';
 
 	/** Who changed what and when; any version can be looked at and brought back. */
 	let { open }: { open: OpenSwatch } = $props();
+	const settings = getSettings();
 
 	let versions = $state<{ again: () => Promise<void> }>();
 
@@ -18,7 +20,7 @@
 			versions.map(({ id, said, madeAt, who, version }) => ({
 				id,
 				said,
-				note: `${momentSaid(madeAt)}, ${who} · ${version === null ? 'put together with another' : `version ${version}`}`
+				note: `${momentSaid(madeAt, settings.locale)}, ${who} · ${version === null ? 'put together with another' : `version ${version}`}`
 			}))
 		);
 	const look = async (id: string) =>

@@ -3,7 +3,8 @@
 	import { spacingsFor } from '$core/swatch/measure';
 	import { read } from '$core/naming/read';
 	import Choices from '$lib/components/Choices.svelte';
-	import { workingFor } from '$lib/swatch/open.svelte';
+	import type { Working } from '$core/fabric/fabric';
+	import { workingFor } from '$lib/swatch/rows.svelte';
 	import SwatchPicture from './SwatchPicture.svelte';
 
 	/** A motif with its measures; rows are written from it, from cast-on to the last. */
@@ -19,7 +20,12 @@
 	let recipe = $state<Recipe>({ ...USUAL_RECIPE, motif: 'plait', border: 4 });
 	const set = (fields: Partial<Recipe>) => (recipe = { ...recipe, ...fields });
 	const made = $derived(generate(recipe));
-	const working = $derived(made.ok ? workingFor(made.value) : null);
+	let working = $state.raw<Working | null>(null);
+	$effect(() => {
+		const text = made.ok ? made.value : null;
+		if (text === null) working = null;
+		else void workingFor(text).then((worked) => made.ok && made.value === text && (working = worked));
+	});
 	const usual = $derived.by(() => {
 		const named = recipe.motif === 'rope' ? read(recipe.name) : null;
 		const stitches = named?.ok ? named.value.readings[0].crossing.stitches : 2 * recipe.width;

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { whenSeen } from '$lib/seen';
-	import { workingFor } from '$lib/swatch/open.svelte';
+	import type { Working } from '$core/fabric/fabric';
+	import { workingFor } from '$lib/swatch/rows.svelte';
 	import type { SwatchLine } from '$lib/swatch/wire';
 	import { MEDIUM_NAMES } from '$lib/words';
 	import SwatchPicture from './SwatchPicture.svelte';
@@ -10,7 +11,11 @@
 	let { swatch, href, children }: { swatch: SwatchLine; href?: string; children: Snippet } = $props();
 
 	let seen = $state(false);
-	const working = $derived(seen ? workingFor(swatch.text) : null);
+	/** the rows as worked, `null` where they cannot be; nothing yet while they are being worked */
+	let working = $state.raw<Working | null>();
+	$effect(() => {
+		if (seen) void workingFor(swatch.text).then((worked) => (working = worked));
+	});
 	const medium = $derived(MEDIUM_NAMES[swatch.medium].toLowerCase());
 </script>
 
@@ -34,7 +39,7 @@
 				{working.fabric.castOn} stitches, {working.steps.length}
 				{working.pattern.rounds ? 'rounds' : 'rows'} · {medium}
 			{:else}
-				{seen ? `rows not finished · ${medium}` : medium}
+				{working === null ? `rows not finished · ${medium}` : medium}
 			{/if}
 		</p>
 		<div class="relative mt-3 flex w-fit flex-wrap gap-2">{@render children()}</div>

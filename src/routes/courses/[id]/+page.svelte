@@ -7,9 +7,11 @@
 	import { read } from '$core/naming/read';
 	import ClothPicture from '$lib/components/ClothPicture.svelte';
 	import { posted } from '$lib/post';
-	import { startSaid } from '$lib/words';
+	import { startSaid } from '$lib/locale';
+	import { getSettings } from '$lib/settings.svelte';
 
 	let { data } = $props();
+	const settings = getSettings();
 	let trouble = $state<string | null>(null);
 	let starts = $state('');
 
@@ -90,7 +92,7 @@
 							href={resolve('/lessons/[id]', { id: lesson.id })}>{lesson.title || 'Without a name'}</a
 						>
 						<p class="text-quiet">
-							{lesson.starts ? startSaid(lesson.starts) : 'No date yet'} · {lesson.minutes} minutes
+							{lesson.starts ? startSaid(lesson.starts, settings.locale) : 'No date yet'} · {lesson.minutes} minutes
 						</p>
 						{#if step.teaches.length > 0}<p class="mt-1">Teaches {step.teaches.join(', ')}</p>{/if}
 						{#if step.takes.length > 0}<p>Takes as known {step.takes.join(', ')}</p>{/if}

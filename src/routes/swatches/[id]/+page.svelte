@@ -78,6 +78,7 @@
 	const mirrored = $derived(settings.value.hand === 'left' && settings.value.keep === 'words');
 	const view = $derived<View>({ ...ZOOMS[zoom], side, mirrored });
 	const working = $derived(open.working);
+	const beingWorked = $derived(open.away.busy || open.gaveUp);
 	const chosen = $derived(
 		spot && working && spot.step < working.steps.length
 			? { step: spot.step, column: Math.min(spot.column, working.steps[spot.step].row.after - 1) }
@@ -305,7 +306,9 @@
 				/>
 			{:else}
 				<div class="px-7 py-10">
-					<p class="max-w-prose text-lg">{open.fault?.message ?? 'There are no rows yet.'}</p>
+					<p class="max-w-prose text-lg">
+						{open.fault?.message ?? (beingWorked ? '' : 'There are no rows yet.')}
+					</p>
 					<p class="mt-4">
 						<button type="button" class="press" onclick={() => (making = true)}>Make rows from a motif</button
 						>
@@ -314,6 +317,17 @@
 			{/if}
 		</div>
 		<p class="sr-only" aria-live="polite">{chosenWords}</p>
+		{#if open.away.long}
+			<p class="flex flex-wrap items-center gap-4 px-4 py-2" role="status">
+				Working many rows: {open.away.progress.toLocaleString(settings.locale)} stitches so far.
+				<button type="button" class="press" onclick={() => open.giveUp()}>Give up</button>
+			</p>
+		{:else if open.gaveUp}
+			<p class="flex flex-wrap items-center gap-4 px-4 py-2 font-semibold" role="status">
+				These rows were not worked to the end. They are kept as they are written.
+				<button type="button" class="press" onclick={() => open.work()}>Work them</button>
+			</p>
+		{/if}
 		{#if open.fault && working}
 			<p class="px-4 py-2 font-semibold text-error" role="status">
 				{open.fault.message} The cloth shows the rows before.

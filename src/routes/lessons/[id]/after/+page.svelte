@@ -14,7 +14,7 @@
 	import { posted } from '$lib/post';
 	import { getSettings } from '$lib/settings.svelte';
 	import { classesAt } from '$lib/stage/classroom.svelte';
-	import { startSaid } from '$lib/words';
+	import { startSaid } from '$lib/locale';
 
 	let { data } = $props();
 
@@ -116,12 +116,14 @@
 					value={shown?.id}
 					onchange={(event) => (chosen = event.currentTarget.value)}
 				>
-					{#each classes as { id, record: one } (id)}<option value={id}>{startSaid(one.began)}</option>{/each}
+					{#each classes as { id, record: one } (id)}<option value={id}
+							>{startSaid(one.began, settings.locale)}</option
+						>{/each}
 				</select>
 			</label>
 		{/if}
 		<p class="mt-4 text-lg">
-			{startSaid(record.began)}{record.ended ? '' : ', not ended yet'}:
+			{startSaid(record.began, settings.locale)}{record.ended ? '' : ', not ended yet'}:
 			<strong>{minutesOn} of {planned} minutes</strong>.
 		</p>
 

@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
+	import type { Working } from '$core/fabric/fabric';
 	import { lookSaid, sentencesOf } from '$core/swatch/look';
 	import { numbersText } from '$core/swatch/rows';
 	import { inTerms } from '$core/swatch/write';
@@ -9,14 +10,21 @@
 	import { fileName, save } from '$lib/export/save';
 	import { OpenMemory } from '$lib/memory.svelte';
 	import { getSettings } from '$lib/settings.svelte';
-	import { workingFor } from '$lib/swatch/open.svelte';
+	import { workedHere, workingFor } from '$lib/swatch/rows.svelte';
 
 	/** Rows for those who read pictures: each in working order, from the arrow at its edge. */
 	let { data } = $props();
 
 	const settings = getSettings();
 	const memory = untrack(() => new OpenMemory(data.memory));
-	const working = $derived(workingFor(data.swatch.text, memory.names));
+	const question = $derived({ text: data.swatch.text, memory: memory.names });
+	const here = $derived(workedHere(question));
+	/** what was worked away from the page, where it is too much for it; `null` where it cannot be worked */
+	let away = $state.raw<Working | null>();
+	$effect(() => {
+		if (!here) void workingFor(question.text, question.memory).then((worked) => (away = worked));
+	});
+	const working = $derived(here ? (here.ok ? here.value : null) : away);
 	const word = $derived(working?.pattern.rounds ? 'Round' : 'Row');
 	const shown = $derived(working ? sentencesOf(working) : []);
 	const begins = (side: 'RS' | 'WS') =>
@@ -96,6 +104,8 @@
 						: ' for the pattern'}.
 				</p>
 			{/if}
+		{:else if working === undefined}
+			<p class="mt-3 text-lg" role="status">Working many rows …</p>
 		{:else}
 			<p class="mt-3 text-lg">These rows cannot be worked yet. Go back, and see what is marked.</p>
 		{/if}
