@@ -4,34 +4,57 @@ import type { Brief } from './brief';
 import type { Rates } from './rates';
 import { fault, good, type Result } from '../result';
 import { askedAs } from './subject';
+import { crossingsOf } from './about';
+import { untaughtIn, withoutCrossing } from './stale';
 
 /** A lesson drafted again, what of it is the teacher's own, and what did not fit. */
 export interface DraftedAgain {
 	readonly lesson: Lesson;
 	/** ids of parts that stayed because the teacher made or changed them */
 	readonly own: readonly string[];
+	/** names of crossings that she took out, with all that spoke of them */
+	readonly dropped: readonly string[];
+	/** titles of other parts that she took out: they stay away */
+	readonly away: readonly string[];
 	readonly left: readonly string[];
 }
 
 /**
  * Drafts a lesson again around what the teacher changed in an earlier draft: parts she added or changed stay as they are
- * and where they are, parts she removed stay away, and the rest is drafted anew into the time that is left.
+ * and where they are, parts she removed stay away, a crossing of which nothing is taught any more goes with all that speaks
+ * of it, and the rest is drafted anew into the time that is left.
  *
- * @param drafted the parts as they were drafted; parts of the lesson that are none of them, or other now, are hers
+ * @param drafted the lesson as it was drafted; parts that are none of its own, or other now, are hers
  * @param fresh makes an id for each new part
  * @returns `conflict` where the teacher's own parts leave too little time
  */
 export function draftAround(
-	lesson: Lesson,
-	drafted: readonly Part[],
+	now: Lesson,
+	drafted: Lesson,
 	rates: Rates,
 	fresh: () => string
 ): Result<DraftedAgain> {
-	const own = lesson.parts.filter((part) => !drafted.some((was) => same(was, part)));
-	const gone = drafted.filter(({ id }) => !lesson.parts.some((part) => part.id === id));
+	const dropped = untaughtIn(now).filter(({ id }) => !untaughtIn(drafted).some((one) => one.id === id));
+	const lesson = dropped.reduce((rest, { id }) => withoutCrossing(rest, id), now);
+	if (lesson.crossings.length + lesson.swatches.length === 0)
+		return fault(
+			'conflict',
+			'Every cross was taken out of this lesson. Put one in from the Bench, and draft it again.'
+		);
+	const own = lesson.parts.filter((part) => !drafted.parts.some((was) => same(was, part)));
+	// A long part is drafted in pieces: as long as one of them is there, it is not taken out.
+	const there = new Set(now.parts.map((part) => slotOf(part, now)).filter(Boolean));
+	const gone = drafted.parts.filter(
+		(part) =>
+			!now.parts.some(({ id }) => id === part.id) &&
+			!there.has(slotOf(part, now)) &&
+			!dropped.some(({ id }) => crossingsOf(part).includes(id))
+	);
 	// Something told that is new is one thing more to tell; one that was drafted and written over takes its place.
-	const answering = own.filter(({ id, kind }) => kind !== 'explain' || drafted.some((was) => was.id === id));
-	const filled = new Set([...answering, ...gone].map((part) => slotOf(part, lesson)).filter(Boolean));
+	const answering = own.filter(
+		({ id, kind }) => kind !== 'explain' || drafted.parts.some((was) => was.id === id)
+	);
+	const filled = new Set([...answering, ...gone].map((part) => slotOf(part, now)).filter(Boolean));
 	const taken = minutesOf({ parts: own });
 	let room = lesson.minutes;
 	while (room > 0) {
@@ -42,10 +65,17 @@ export function draftAround(
 		}
 		const draft = withIdsOf(answer.value.lesson, lesson);
 		const kept = draft.parts.filter((part) => !filled.has(slotOf(part, lesson)));
-		const over = minutesOf({ parts: [...kept, ...own] }) - lesson.minutes;
+		const parts = rested(placed(draft.parts, kept, own, lesson, fresh), own);
+		const over = minutesOf({ parts }) - lesson.minutes;
 		if (over <= 0) {
-			const parts = placed(draft.parts, kept, own, lesson, fresh);
-			return good({ lesson: { ...lesson, parts }, own: own.map(({ id }) => id), left: answer.value.left });
+			const again = withoutUnspoken({ ...lesson, ...drawnUp(now, drafted, answer.value.lesson), parts });
+			return good({
+				lesson: again,
+				own: own.map(({ id }) => id),
+				dropped: dropped.map(({ name }) => name),
+				away: gone.map(({ title }) => title),
+				left: answer.value.left
+			});
 		}
 		room -= over;
 	}
@@ -53,6 +83,36 @@ export function draftAround(
 		'conflict',
 		`Your own parts take ${taken} of ${lesson.minutes} minutes, and the rest does not fit beside them. Shorten one, or give the class more time.`
 	);
+}
+
+/** A lesson without the crossings that are left for another day, as long as no part of the teacher's is about them. */
+const withoutUnspoken = (lesson: Lesson): Lesson =>
+	untaughtIn(lesson)
+		.filter(({ id }) => !lesson.parts.some((part) => crossingsOf(part).includes(id)))
+		.reduce((rest, { id }) => withoutCrossing(rest, id), lesson);
+
+/** Title, homework and materials of the new draft, where the teacher left those of the old one as they were. */
+function drawnUp(now: Lesson, drafted: Lesson, draft: Lesson): Partial<Lesson> {
+	const untouched = (field: 'title' | 'homework' | 'materials') =>
+		JSON.stringify(now[field]) === JSON.stringify(drafted[field]);
+	return {
+		...(untouched('title') ? { title: draft.title } : {}),
+		...(untouched('homework') ? { homework: draft.homework } : {}),
+		...(untouched('materials') ? { materials: draft.materials } : {})
+	};
+}
+
+/** Parts without the drafted rests that stand beside another one, or at the beginning or end: they rest nobody. */
+function rested(parts: readonly Part[], own: readonly Part[]): Part[] {
+	const kept: Part[] = [];
+	for (const part of parts) {
+		const last = kept.at(-1);
+		if (part.kind === 'care' && !own.includes(part) && (!last || last.kind === 'care')) continue;
+		if (part.kind === 'care' && last?.kind === 'care' && !own.includes(last)) kept.pop();
+		kept.push(part);
+	}
+	while (kept.at(-1)?.kind === 'care' && !own.includes(kept.at(-1)!)) kept.pop();
+	return kept;
 }
 
 /** What a part is there for: a draft has one for each kind and crossing. A rest is no such thing: there can be many. */

@@ -1,6 +1,7 @@
-import { plain } from '../naming/key';
+import { crossingsOf, swatchesOf, taughtIn } from './about';
 import { estimateOf } from './estimate';
-import { rowsWorked, swatchOf } from './rows';
+import { rowsWorked } from './rows';
+import { staleNames } from './stale';
 import { minutesOf, timed, type Lesson, type Part } from './lesson';
 import { madeWay } from './made';
 import { missingIn } from './materials';
@@ -18,7 +19,8 @@ export const LESSON_PROBLEMS = {
 	'two-schools': 'warning',
 	'beyond-level': 'warning',
 	material: 'warning',
-	'no-rest': 'warning'
+	'no-rest': 'warning',
+	stale: 'warning'
 } as const;
 
 export type LessonProblemCode = keyof typeof LESSON_PROBLEMS;
@@ -226,6 +228,16 @@ const swatches: Check = (lesson) =>
 		];
 	});
 
+/** What is said of a crossing that is nowhere taught. */
+const stale: Check = (lesson) =>
+	staleNames(lesson).map(({ name, part }) =>
+		problem(
+			'stale',
+			part,
+			`${name} is spoken of, but no part teaches it. Take it out of the lesson, or show it.`
+		)
+	);
+
 const CHECKS: readonly Check[] = [
 	overTime,
 	notShown,
@@ -236,22 +248,9 @@ const CHECKS: readonly Check[] = [
 	material,
 	noRest,
 	dangling,
-	swatches
+	swatches,
+	stale
 ];
-
-/** Crossings a part names by their ids. */
-function crossingsOf(part: Part): string[] {
-	if (part.kind === 'compare')
-		return [part.left, part.right].flatMap((side) => ('crossing' in side ? [side.crossing] : []));
-	return 'crossing' in part && part.crossing !== undefined ? [part.crossing] : [];
-}
-
-/** Swatches that a part names by their ids. */
-export function swatchesOf(part: Part): string[] {
-	if (part.kind === 'compare')
-		return [part.left, part.right].flatMap((side) => ('swatch' in side ? [side.swatch] : []));
-	return 'swatch' in part && part.swatch !== undefined ? [part.swatch] : [];
-}
 
 function waysIn(part: Part): { crossing: string; way: string }[] {
 	if (part.kind === 'show') return [{ crossing: part.crossing, way: part.way }];
@@ -259,20 +258,6 @@ function waysIn(part: Part): { crossing: string; way: string }[] {
 	return [part.left, part.right].flatMap((side) =>
 		'crossing' in side && side.way ? [{ crossing: side.crossing, way: side.way }] : []
 	);
-}
-
-/** Crossings of the lesson that a part has to do with, those of its swatch included. */
-function taughtIn(lesson: Lesson, part: Part): Lesson['crossings'][number][] {
-	const ids = new Set(crossingsOf(part));
-	const names = new Set(
-		swatchesOf(part).flatMap(
-			(id) =>
-				swatchOf(lesson, id)?.steps.flatMap(({ worked }) =>
-					worked.crossings.map(({ item }) => plain(item.text))
-				) ?? []
-		)
-	);
-	return lesson.crossings.filter(({ id, name }) => ids.has(id) || names.has(plain(name)));
 }
 
 /** Crossings that are shown, each with the part that shows it first. */

@@ -84,7 +84,7 @@ describe('names of one’s own', () => {
 		const own = { ...lesson.parts[0], title: 'Told by me' };
 		const changed = { ...lesson, parts: [own, ...lesson.parts.slice(1)] };
 		let count = 0;
-		const again = draftAround(changed, lesson.parts, USUAL_RATES, () => `n${count++}`);
+		const again = draftAround(changed, lesson, USUAL_RATES, () => `n${count++}`);
 		if (!again.ok) throw new Error(again.error.message);
 		expect(again.value.own).toEqual([own.id]);
 		expect(again.value.lesson.crossings).toEqual(lesson.crossings);
@@ -300,6 +300,12 @@ describe('a mend', () => {
 		'beyond-level': { ...lesson, needles: 0 },
 		material: { ...lesson, materials: [] },
 		'no-rest': { ...lesson, parts: lesson.parts.filter(({ kind }) => kind !== 'care') },
+		stale: {
+			...lesson,
+			parts: lesson.parts.filter(
+				(part) => !('crossing' in part) || part.crossing !== 'b' || part.kind === 'check'
+			)
+		},
 		dangling: { ...lesson, crossings: lesson.crossings.slice(1) },
 		'two-schools': {
 			...lesson,

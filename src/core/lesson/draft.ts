@@ -1,6 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
 import { groups } from '../crossing/groups';
 import { isBed, type Medium } from '../media/medium';
+import { labelled } from '../naming/definition';
 import { WRITTEN_SCHOOLS, type WrittenSchool } from '../naming/schools';
 import { fault, good, type Result } from '../result';
 import type { Brief } from './brief';
@@ -139,7 +140,7 @@ class Composer {
 		this.#rates = rates;
 		this.#uk = brief.names?.terms === 'uk';
 		const title = taught.length > 0 ? taught.map(({ name }) => name).join(', ') : 'A swatch of known crosses';
-		const { level, medium = 'hand', minutes, people, yarn, needles, names } = brief;
+		const { level, medium = 'hand', minutes, people, yarn, needles, names, known = [] } = brief;
 		this.lesson = {
 			format: 'pond-loop/lesson@1',
 			title: title.slice(0, 200),
@@ -150,6 +151,7 @@ class Composer {
 			...(yarn === undefined ? {} : { yarn }),
 			...(needles === undefined ? {} : { needles }),
 			...(names ? { names: { school: names.school ?? schoolIn(taught), terms: names.terms ?? 'us' } } : {}),
+			...(known.length > 0 ? { known: known.map((name) => labelled(name)?.label ?? name) } : {}),
 			crossings: taught.map(({ name, crossing }, i) => ({
 				id: idOf(i),
 				name,

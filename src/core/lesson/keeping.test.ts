@@ -159,7 +159,7 @@ describe('a lesson drafted again', () => {
 		return answer.value.lesson;
 	})();
 	let count = 0;
-	const again = (now: Lesson) => draftAround(now, draft.parts, USUAL_RATES, () => `n${count++}`);
+	const again = (now: Lesson) => draftAround(now, draft, USUAL_RATES, () => `n${count++}`);
 	const good = (now: Lesson) => {
 		const answer = again(now);
 		if (!answer.ok) throw new Error(answer.error.message);
@@ -218,6 +218,74 @@ describe('a lesson drafted again', () => {
 			}),
 			{ numRuns: 25 }
 		);
+	});
+
+	describe('after a cross was taken out and the class made shorter', () => {
+		const about = (id: string) => (part: Part) => 'crossing' in part && part.crossing === id;
+		/** All that teaches a cross removed by hand, one part after the other, and a shorter class. */
+		const without = (id: string, minutes: number): Lesson =>
+			draft.parts
+				.filter((part) => about(id)(part) && part.kind !== 'mend')
+				.map(({ id }): Change => ({ kind: 'remove-part', part: id }))
+				.reduce<Lesson>(changed, { ...draft, minutes });
+		const spoken = (lesson: Lesson) =>
+			[lesson.title, lesson.homework, ...lesson.parts.map(({ title }) => title)].join(' ');
+
+		it('speaks no longer of it, and uses the class', () => {
+			for (const [id, gone, stays] of [
+				['a', '2/2 RC', '2/2 LC'],
+				['b', '2/2 LC', '2/2 RC']
+			] as const) {
+				const mine = without(id, 75);
+				expect(checkLesson(mine).problems.map(({ code }) => code)).toContain('stale');
+				const { lesson: now, own, dropped } = good(mine);
+				expect([own, dropped]).toEqual([[], [gone]]);
+				expect(now.crossings.map(({ name }) => name)).toEqual([stays]);
+				expect(spoken(now)).not.toContain(gone);
+				expect(now.title).toBe(stays);
+				expect(kinds(now)).toEqual(expect.arrayContaining(['picture', 'show', 'practice', 'mend', 'check']));
+				expect(checkLesson(now).problems).toEqual([]);
+				expect(minutesOf(now)).toBeGreaterThan(30);
+			}
+		});
+
+		it('has no two rests together and none at an end, whatever was taken out', () => {
+			fc.assert(
+				fc.property(
+					fc.subarray(draft.parts.map(({ id }) => id)),
+					fc.integer({ min: 50, max: 150 }),
+					(ids, minutes) => {
+						const mine = ids
+							.map((part): Change => ({ kind: 'remove-part', part }))
+							.reduce<Lesson>(changed, { ...draft, minutes });
+						const answer = again(mine);
+						if (!answer.ok) return void expect(answer.error.code).toBe('conflict');
+						const now = kinds(answer.value.lesson);
+						expect(now.at(0)).not.toBe('care');
+						expect(now.at(-1)).not.toBe('care');
+						expect(now.some((kind, i) => kind === 'care' && now[i + 1] === 'care')).toBe(false);
+						const codes = checkLesson(answer.value.lesson).problems.map(({ code }) => code);
+						expect(codes.filter((code) => ['stale', 'dangling', 'over-time'].includes(code))).toEqual([]);
+					}
+				),
+				{ numRuns: 60 }
+			);
+		});
+
+		it('keeps words of the teacher’s own, without the name', () => {
+			const mine = changed(without('b', 90), {
+				kind: 'set',
+				fields: { title: 'Bench cushions: 2/2 RC and 2/2 LC', homework: 'Bring wool. Knit 2/2 LC at home.' }
+			});
+			const { lesson: now } = good(mine);
+			expect([now.title, now.homework]).toEqual(['Bench cushions: 2/2 RC', 'Bring wool.']);
+		});
+
+		it('says what stays away', () => {
+			const explain = draft.parts.find(({ kind }) => kind === 'explain')!;
+			expect(good(changed(draft, { kind: 'remove-part', part: explain.id })).away).toEqual([explain.title]);
+			expect(good(draft).away).toEqual([]);
+		});
 	});
 
 	it('says so where the teacher’s own parts leave no room', () => {

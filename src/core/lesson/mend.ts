@@ -1,11 +1,13 @@
 import { mendsOf } from '../swatch/mend';
 import { edited } from '../swatch/text';
-import { swatchesOf, type Checked, type LessonProblem } from './check';
+import { swatchesOf } from './about';
+import type { Checked, LessonProblem } from './check';
 import type { Change, Lesson, Part } from './lesson';
 import { madeWays } from './made';
 import { missingIn } from './materials';
 import { newPart, type PaletteKind } from './palette';
 import { rowsWorked } from './rows';
+import { staleNames, withoutName } from './stale';
 import { renamings, schoolsOf } from './renamings';
 
 /** Something to press that mends a problem of a lesson. */
@@ -77,6 +79,16 @@ export function lessonMends(
 					says: `Write every name like ${example}`,
 					changes: renamings(lesson, school)
 				}));
+		case 'stale': {
+			const name = staleNames(lesson).find((one) => one.part === part)?.name;
+			if (name === undefined) return [];
+			return [
+				{
+					says: `Take ${name} out of the lesson`,
+					changes: [{ kind: 'restore', lesson: withoutName(lesson, name) }]
+				}
+			];
+		}
 		case 'swatch':
 			return rowMends(lesson, here);
 	}

@@ -123,6 +123,8 @@ export const lessonShape = z.readonly(
 		yarn: z.optional(yarn),
 		needles: z.optional(needles),
 		names: z.optional(names),
+		/** names taught before */
+		known: z.optional(z.readonly(z.array(line).check(z.maxLength(100)))),
 		crossings: z.readonly(z.array(lessonCrossingShape).check(z.maxLength(100))),
 		swatches: z.readonly(z.array(lessonSwatchShape).check(z.maxLength(100))),
 		materials,

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { swatchesOf, type Checked, type LessonProblem } from '$core/lesson/check';
+	import { swatchesOf } from '$core/lesson/about';
+	import type { Checked, LessonProblem } from '$core/lesson/check';
 	import { lessonMends, type LessonMend } from '$core/lesson/mend';
 	import { newId } from '$lib/id';
 	import type { OpenLesson } from '$lib/lesson.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { draftAround } from '$core/lesson/around';
-	import { minutesOf, type Lesson, type Part } from '$core/lesson/lesson';
+	import { minutesOf, type Lesson } from '$core/lesson/lesson';
 	import type { Rates } from '$core/lesson/rates';
 	import { fetched } from '$lib/fetched';
 	import { newId } from '$lib/id';
@@ -10,11 +10,11 @@
 	/** The lesson drafted again around what the teacher changed in it, to look at before it is taken. */
 	let { open, rates, ontake }: { open: OpenLesson; rates: Rates; ontake: () => void } = $props();
 
-	let drafted = $state.raw<readonly Part[] | null>(null);
+	let drafted = $state.raw<Lesson | null>(null);
 	let wrong = $state<string | null>(null);
 	onMount(async () => {
 		const answer = await fetched<{ lesson: Lesson }>(`/api/lessons/${open.id}/history/first`);
-		if (answer.ok) drafted = answer.value.lesson.parts;
+		if (answer.ok) drafted = answer.value.lesson;
 		else wrong = answer.error.message;
 	});
 	const again = $derived(drafted && draftAround(open.lesson, drafted, rates, newId));
@@ -29,13 +29,25 @@
 	{wrong ?? (again && !again.ok ? again.error.message : '')}
 </p>
 {#if again?.ok}
-	{@const { lesson, own, left } = again.value}
+	{@const { lesson, own, dropped, away, left } = again.value}
 	<p>
-		{own.length === 0
-			? 'Nothing in it is changed by hand, so it is drafted as it was.'
-			: `${own.length === 1 ? 'One part is' : `${own.length} parts are`} yours and ${own.length === 1 ? 'stays' : 'stay'}; the rest is drafted anew into what time is left.`}
+		{#if own.length + dropped.length + away.length === 0}
+			Nothing in it is changed by hand, so it is drafted as it was.
+		{:else if own.length > 0}
+			{own.length === 1 ? 'One part is yours and stays' : `${own.length} parts are yours and stay`}; the rest
+			is drafted anew into what time is left.
+		{:else}
+			The rest is drafted anew around what you took out.
+		{/if}
 		{minutesOf(lesson)} of {lesson.minutes} minutes.
 	</p>
+	{#each dropped as name (name)}
+		<p class="mt-1">
+			<strong>{name}</strong> is taught nowhere any more: its question, its mend and its place in title, homework
+			and key go as well.
+		</p>
+	{/each}
+	{#if away.length > 0}<p class="mt-1">You took out, and it stays out: {away.join('; ')}.</p>{/if}
 	{#if left.length > 0}<p class="mt-1">For another day: {left.join(', ')}.</p>{/if}
 	<ol class="my-4 divide-y divide-hairline">
 		{#each lesson.parts as part (part.id)}
