@@ -13,7 +13,7 @@ test.describe('the Bench', () => {
 		await page.keyboard.press('ArrowRight');
 		await expect(pond.sentence()).toHaveText('Bring the yarn forward, between the needles.');
 		await page.keyboard.press('End');
-		await expect(pond.sentence()).toHaveText('Crossed: 1, 2 lie in front of 3.');
+		await expect(pond.sentence()).toHaveText('Crossed: 1 and 2 lie in front of 3.');
 		await page.keyboard.press('ArrowLeft');
 		await expect(pond.sentence()).toHaveText('Knit stitch 2, straight off the cable needle.');
 		for (let presses = 0; presses < 3; presses++) await page.keyboard.press('w');

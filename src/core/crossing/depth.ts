@@ -1,4 +1,4 @@
-import type { Pair } from './crossing';
+import type { Crossing, Pair } from './crossing';
 
 /**
  * One order of positions, nearest the viewer first, that every pair of `over` agrees with; the lowest free
@@ -22,4 +22,25 @@ export function frontToBack(stitches: number, over: readonly Pair[]): number[] |
 		for (const behind of below[next]) above[behind]--;
 	}
 	return laid;
+}
+
+/** How deep the stitches that change places lie, lowest number first. */
+export interface Depths {
+	/** over others and under none */
+	readonly front: readonly number[];
+	/** over some and under others */
+	readonly between: readonly number[];
+	/** under others and over none */
+	readonly behind: readonly number[];
+}
+
+export function depthsOf(over: Crossing['over']): Depths {
+	const above = new Set(over.map(([stitch]) => stitch));
+	const below = new Set(over.map(([, stitch]) => stitch));
+	const moved = [...new Set(over.flat())].sort((a, b) => a - b);
+	return {
+		front: moved.filter((stitch) => !below.has(stitch)),
+		between: moved.filter((stitch) => above.has(stitch) && below.has(stitch)),
+		behind: moved.filter((stitch) => !above.has(stitch))
+	};
 }

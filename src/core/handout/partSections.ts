@@ -1,5 +1,6 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
+import { answerFor } from '../lesson/answers';
 import type { Lesson, Part } from '../lesson/lesson';
 import { repeatsOf } from '../lesson/repeats';
 import { showing, sidesOf, type Showing } from '../lesson/showing';
@@ -56,7 +57,7 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 			return [
 				{ kind: 'text', text: part.question },
 				{ kind: 'room', lines: 2 },
-				{ kind: 'text', text: `*Answer:* ${part.answer}` }
+				{ kind: 'text', text: `*Answer:* ${answerFor(lesson, part, voice)}` }
 			];
 		case 'finish':
 			return FINISHING;

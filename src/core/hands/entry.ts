@@ -8,7 +8,7 @@ export interface Entry {
 	readonly leg: 'front' | 'back';
 	/** the side of the cloth it comes from */
 	readonly from: 'front' | 'back';
-	/** the way it points, for right-handed hands: a knit enters left to right, a purl right to left */
+	/** the way it points, for right-handed hands: through the front leg a knit enters left to right and a purl right to left, through the back leg the other way */
 	readonly towards: 'right' | 'left';
 }
 
@@ -23,7 +23,8 @@ export function entryOf(word: WorkWord, start: Leg): Entry {
 	if (isSlipped(word)) return { leg: 'front', from: 'front', towards: 'left' };
 	const back = word.endsWith('tbl') || start === 'left';
 	const purl = word === 'p' || word === 'ptbl' || word === 'brp';
-	if (purl) return { leg: back ? 'back' : 'front', from: back ? 'back' : 'front', towards: 'left' };
+	if (purl)
+		return { leg: back ? 'back' : 'front', from: back ? 'back' : 'front', towards: back ? 'right' : 'left' };
 	return { leg: back ? 'back' : 'front', from: 'front', towards: back ? 'left' : 'right' };
 }
 

@@ -391,7 +391,7 @@ describe('steps for a screen', () => {
 			'Knit stitch 4, straight from the left needle.',
 			'Knit stitch 1, straight off the cable needle.',
 			'Knit stitch 2, straight off the cable needle.',
-			'Crossed: 3, 4 lie in front of 1, 2.'
+			'Crossed: 3 and 4 lie in front of 1 and 2.'
 		]);
 		expect(told({ terms: 'uk' })[0]).toContain('at the back');
 		expect(told({ hand: 'left' })[1]).toBe('Knit stitch 3, straight from the right needle.');

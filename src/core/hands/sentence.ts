@@ -129,10 +129,13 @@ function putBack(move: MoveOf<'return'>, say: Speaker): Told {
 	const held = say.state.cables[move.from]?.stitches ?? [];
 	const stitches = move.end === 'near' ? held.slice(0, move.count) : held.slice(-move.count);
 	const alone = stitches.length === 1;
+	const legs = [...new Set(stitches.map((stitch) => say.state.mounts[stitch]))];
+	const leg = legs.length === 1 && (legs[0] === 'right' ? say.target : say.source);
+	const sits = leg ? ` ${alone ? 'It sits' : 'Each sits'} with its ${leg} leg in front.` : '';
 	return {
 		short: `Put back ${say.bare(stitches)}`,
 		sentence: `Put ${say.list(stitches)} back on the ${say.source} needle.`,
-		detail: `From the ${move.end === 'near' ? say.target : say.source}-hand end of the cable needle, in the same order. ${alone ? 'It sits' : 'Count them; each sits'} with its ${say.target} leg in front.`
+		detail: `From the ${move.end === 'near' ? say.target : say.source}-hand end of the cable needle, in the same order.${alone ? '' : ' Count them.'}${sits}`
 	};
 }
 
@@ -166,10 +169,30 @@ function work(move: MoveOf<'work'>, say: Speaker): Told {
 			detail: `From its ${far ? say.source : say.target}-hand end. ${entry} ${howToWork(plain, say)}`
 		};
 	}
+	if (move.stay) return workAndLeave(move, stitches, say, `${entry} ${howToWork(plain, say)}`);
 	return {
 		short: `${verb} ${say.bare(stitches)}${briefly}`,
 		sentence: `${verb} ${say.list(stitches)}${how}, straight from the ${say.source} needle.`,
 		detail: `${entry} ${waitingWords(say) || howToWork(plain, say)}`
+	};
+}
+
+/** A stitch worked where it hangs: past which other, on which side of it, and that it stays on. */
+function workAndLeave(
+	{ stitches: [word], at = 1, behind }: Extract<MoveOf<'work'>, { from: 'left' }>,
+	stitches: readonly number[],
+	say: Speaker,
+	detail: string
+): Told {
+	const [verb, how, briefly] = VERBS[word];
+	const past = say.state.left.slice(0, at - 1);
+	const side = behind ? 'behind' : 'in front of';
+	const where = past.length > 0 ? `, ${side} ${say.list(past)}` : '';
+	const it = stitches.length === 1 ? 'it' : 'them';
+	return {
+		short: `${verb} ${say.bare(stitches)}${briefly}${past.length > 0 ? ` ${side} ${say.bare(past)}` : ''}, leave on`,
+		sentence: `${verb} ${say.list(stitches)}${how}${where}, and leave ${it} on the ${say.source} needle.`,
+		detail
 	};
 }
 

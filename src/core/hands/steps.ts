@@ -1,7 +1,8 @@
 import type { Crossing } from '../crossing/crossing';
+import { depthsOf } from '../crossing/depth';
 import type { Move } from './moves';
 import { play } from './play';
-import { tell, type Told } from './sentence';
+import { joined, tell, type Told } from './sentence';
 import type { HandState, Leg } from './state';
 import type { Voice } from './voice';
 
@@ -51,18 +52,20 @@ export function stepsOf(moves: readonly Move[]): Move[] {
 
 /** The words for the moment when all is worked. */
 export function tellCrossed({ order, over }: Pick<Crossing, 'order' | 'over'>): Told {
-	const front = [...new Set(over.map(([stitch]) => stitch))];
+	const { front, between, behind } = depthsOf(over);
 	if (front.length === 0)
 		return {
 			short: 'Worked',
 			sentence: 'Worked: every stitch is where it was.',
 			detail: 'Nothing changes places in this row.'
 		};
-	const behind = [...new Set(over.map(([, stitch]) => stitch))].sort((a, b) => a - b);
 	const lie = front.length === 1 ? 'lies' : 'lie';
 	return {
 		short: 'Crossed',
-		sentence: `Crossed: ${front.join(', ')} ${lie} in front of ${behind.join(', ')}.`,
+		sentence:
+			between.length === 0
+				? `Crossed: ${joined(front)} ${lie} in front of ${joined(behind)}.`
+				: `Crossed: ${joined(front)} ${lie} in front, ${joined(between)} between, ${joined(behind)} behind.`,
 		detail: `The new order is ${order.join(' ')}, all on one needle. Give the cloth a small tug to even it.`
 	};
 }

@@ -1,4 +1,5 @@
 import { isBed, type Medium } from '../media/medium';
+import { frontsSaid } from './answers';
 import { madeWays } from './made';
 import type { Lesson, Part } from './lesson';
 import { estimateOf } from './estimate';
@@ -101,7 +102,7 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 				crossing,
 				title: `Ask: ${name}`,
 				question: `Which stitches lie in front in ${name}?`,
-				answer: frontsOf(taught.crossing)
+				answer: frontsSaid(taught.crossing)
 			};
 		case 'mend':
 			return { ...common, kind, crossing, slip: 'wrong-hold', title: `When ${name} goes wrong` };
@@ -137,10 +138,4 @@ function comparing(lesson: Lesson, id: string, about?: string): Part | null {
 		left: { swatch: swatches[0].id },
 		right: { swatch: swatches[1].id }
 	};
-}
-
-/** Which stitches of a crossing pass over others, in words. */
-function frontsOf({ over }: Lesson['crossings'][number]['crossing']): string {
-	const front = [...new Set(over.map(([one]) => one))].sort((a, b) => a - b);
-	return `${front.join(', ')}: they pass over the others, counted from the tip of the needle.`;
 }

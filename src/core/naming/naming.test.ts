@@ -305,7 +305,7 @@ describe('writing a crossing', () => {
 		});
 		expect(said('2/1/2 RC', { hand: 'left', keep: 'words' })).toMatchObject({
 			value:
-				'sl next 3 sts to cn and hold in back, k2, sl the leftmost 1 st from cn back to the needle you work from, k1, k2 from cn'
+				'sl next 3 sts to cn and hold in back, k2, sl the last 1 st from cn back to the needle you work from, k1, k2 from cn'
 		});
 	});
 

@@ -53,7 +53,10 @@ function shortSentence(crossing: Crossing, voice: Words): string | null {
 		work.slice(third + middle)
 	];
 	if (centre === 'between') {
-		const back = `sl the leftmost ${stitches(middle)} from cn back to ${voice.hand === 'left' ? 'the needle you work from' : 'the left needle'}`;
+		// Those slipped last lie at the end nearest the needle one works from: at the left for right hands only.
+		const [end, needle] =
+			voice.hand === 'left' ? ['last', 'the needle you work from'] : ['leftmost', 'the left needle'];
+		const back = `sl the ${end} ${stitches(middle)} from cn back to ${needle}`;
 		return [
 			slip(first + middle, 'cn', at, voice),
 			knitted(ofThird),

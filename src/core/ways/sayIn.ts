@@ -70,7 +70,7 @@ function phrase(move: Move, noun: Noun, { hand, terms }: Words): string {
 			if (move.to === 'right') return `slip next ${many(move.count)} to the other needle`;
 			return `slip next ${many(move.count)} to ${needle(move.to)} and hold ${terms === 'us' ? 'in' : 'at'} ${move.hold}`;
 		case 'return':
-			return `slip the ${move.end === 'near' ? 'rightmost' : 'leftmost'} ${many(move.count)} from ${needle(move.from)} back to ${source}`;
+			return `slip the ${(move.end === 'near') === (hand === 'right') ? 'rightmost' : 'leftmost'} ${many(move.count)} from ${needle(move.from)} back to ${source}`;
 		case 'hold':
 			return `bring ${needle(move.needle)} to ${move.at}`;
 		case 'work':

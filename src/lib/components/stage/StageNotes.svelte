@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { answerFor } from '$core/lesson/answers';
 	import { clockAt } from '$core/lesson/lesson';
 	import { lateSaid } from '$core/lesson/minutes';
 	import { useKeys } from '$lib/keys.svelte';
@@ -52,7 +53,7 @@
 			{#if stage.moment.blank}<p class="mt-2 text-xl font-semibold">The class sees a blank screen.</p>{/if}
 			{#if part?.kind === 'check'}
 				<p class="mt-6 text-2xl">{part.question}</p>
-				<p class="mt-2 text-xl opacity-90">Answer: {part.answer}</p>
+				<p class="mt-2 text-xl opacity-90">Answer: {answerFor(stage.lesson, part, stage.voice)}</p>
 			{/if}
 			{#if part && texts[part.id]}
 				<!-- eslint-disable-next-line svelte/no-at-html-tags -- made from CommonMark on the server, raw HTML escaped -->

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { answerFor } from '$core/lesson/answers';
 	import { mirror } from '$core/crossing/transform';
 	import { nameIn } from '$core/naming/schools';
 	import { nameOf } from '$core/naming/name';
@@ -117,7 +118,9 @@
 	<div class="words" tabindex="0">
 		{#if part.kind === 'check'}
 			<p>{part.question}</p>
-			{#if moment.told}<p class="mt-6 border-t border-current pt-6" role="status">{part.answer}</p>{/if}
+			{#if moment.told}<p class="mt-6 border-t border-current pt-6" role="status">
+					{answerFor(stage.lesson, part, stage.voice)}
+				</p>{/if}
 		{:else if part.kind === 'care' && !texts[part.id]}
 			<p>
 				Put the needles down. Open the hands wide, close them softly, let the wrists circle. Look far away.

@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import { read } from '../naming/read';
+import { answerFor, frontsSaid } from './answers';
+import { draftLesson } from './draft';
+import type { Lesson, Part } from './lesson';
+
+const first = (name: string, centre?: 'between' | 'behind') => {
+	const answer = read(name, { centre });
+	if (!answer.ok) throw new Error(answer.error.message);
+	return answer.value.readings[0].crossing;
+};
+
+describe('the answer to which stitches lie in front', () => {
+	it('names those that lie under none', () => {
+		const said = (name: string, centre?: 'between' | 'behind') =>
+			frontsSaid(first(name, centre)).split(':')[0];
+		expect([said('2/2 RC'), said('2/2 LC'), said('1/2 RC')]).toEqual(['3, 4', '1, 2', '3']);
+		expect([said('2/1/2 RPC', 'between'), said('2/1/2 RC', 'behind'), said('2/1/2 LC', 'behind')]).toEqual([
+			'4, 5',
+			'4, 5',
+			'1, 2'
+		]);
+	});
+});
+
+describe('an answer for left hands', () => {
+	const draft = draftLesson({ crossings: ['2/2 RC'], level: 'improver', minutes: 60 });
+	if (!draft.ok) throw new Error(draft.error.message);
+	const { lesson } = draft.value;
+	const asked = lesson.parts.find((part) => part.kind === 'check') as Extract<Part, { kind: 'check' }>;
+	const told = (
+		answer: string,
+		hand: 'right' | 'left',
+		keep: 'fabric' | 'words' = 'fabric',
+		on: Lesson = lesson
+	) => answerFor(on, { ...asked, answer }, { hand, keep });
+
+	it('counts from their end when they keep the fabric', () => {
+		expect(told(asked.answer, 'right')).toMatch(/^3, 4: /);
+		expect(told(asked.answer, 'left')).toMatch(/^1, 2: /);
+		expect(told(asked.answer, 'left', 'words')).toMatch(/^3, 4: /);
+		expect(told('Stitches 3 and 4, of course: see 2/2 RC.', 'left')).toBe(
+			'Stitches 1 and 2, of course: see 2/2 RC.'
+		);
+	});
+
+	it('says how to count where other numbers stand, and leaves words and beds alone', () => {
+		expect(told('3 4 1 2', 'left')).toBe('3 4 1 2 (Counted from the right; left hands count from the left.)');
+		expect(told('The right pair.', 'left')).toBe('The right pair.');
+		expect(told('3, 4', 'left', 'fabric', { ...lesson, medium: 'machine' })).toBe('3, 4');
+	});
+});
