@@ -64,7 +64,7 @@ module.exports = {
 		doNotFollow: { path: 'node_modules' },
 		exclude: { path: '^(build|[.]svelte-kit)/' },
 		tsPreCompilationDeps: true,
-		tsConfig: { fileName: 'tsconfig.cruise.json' },
+		tsConfig: { fileName: 'tsconfig.paths.json' },
 		enhancedResolveOptions: {
 			exportsFields: ['exports'],
 			conditionNames: ['svelte', 'import', 'types', 'node']
