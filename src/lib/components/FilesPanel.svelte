@@ -7,7 +7,9 @@
 	import { scriptText } from '$core/hands/scriptText';
 	import { fileName, save } from '$lib/export/save';
 	import type { Subject } from '$lib/subject.svelte';
+	import { textOf } from '$lib/fileText';
 	import FileField from './FileField.svelte';
+	import MakeButton from './MakeButton.svelte';
 
 	/** The crossing and its way as pictures, text and open formats, and in again. */
 	let { subject, at, onretype }: { subject: Subject; at: number; onretype: (text: string) => void } =
@@ -15,7 +17,6 @@
 
 	let pasted = $state('');
 	let said = $state<{ wrong: boolean; text: string } | null>(null);
-	let busy = $state(false);
 
 	const shown = $derived(subject.shown);
 	const title = $derived(shown && shown.kind !== 'gutter' ? shown.way.title : 'Hooked-up gutter');
@@ -24,57 +25,39 @@
 	);
 	const all = $derived(shown ? shown.told.map((_, i) => i) : []);
 
-	/** Drawing takes a moment; meanwhile nothing else is pressed. */
-	async function drawn(work: () => Promise<void>) {
-		busy = true;
-		said = null;
-		try {
-			await work();
-		} catch {
-			said = {
-				wrong: true,
-				text: 'The picture could not be drawn in this browser. Try the SVG, or another browser.'
-			};
-		} finally {
-			busy = false;
-		}
+	async function step(kind: 'svg' | 'png') {
+		const [{ stepPictures }, { png }] = await Promise.all([
+			import('$lib/export/steps'),
+			import('$lib/export/picture')
+		]);
+		const [{ svg }] = await stepPictures(subject, [at]);
+		save(kind === 'svg' ? svg : await png(svg), `${base}-${at + 1}.${kind}`, 'image/svg+xml');
 	}
 
-	const step = (kind: 'svg' | 'png') =>
-		drawn(async () => {
-			const [{ stepPictures }, { png }] = await Promise.all([
-				import('$lib/export/steps'),
-				import('$lib/export/picture')
-			]);
-			const [{ svg }] = await stepPictures(subject, [at]);
-			save(kind === 'svg' ? svg : await png(svg), `${base}-${at + 1}.${kind}`, 'image/svg+xml');
-		});
+	async function whole(kind: 'svg' | 'png') {
+		const [{ stepPictures }, { png, strip }] = await Promise.all([
+			import('$lib/export/steps'),
+			import('$lib/export/picture')
+		]);
+		const svg = strip(await stepPictures(subject, all));
+		save(kind === 'svg' ? svg : await png(svg), `${base}-strip.${kind}`, 'image/svg+xml');
+	}
 
-	const whole = (kind: 'svg' | 'png') =>
-		drawn(async () => {
-			const [{ stepPictures }, { png, strip }] = await Promise.all([
-				import('$lib/export/steps'),
-				import('$lib/export/picture')
-			]);
-			const svg = strip(await stepPictures(subject, all));
-			save(kind === 'svg' ? svg : await png(svg), `${base}-strip.${kind}`, 'image/svg+xml');
-		});
-
-	const each = () =>
-		drawn(async () => {
-			const [{ stepPictures }, { png }, { zipSync }] = await Promise.all([
-				import('$lib/export/steps'),
-				import('$lib/export/picture'),
-				import('fflate')
-			]);
-			const files: Record<string, Uint8Array> = {};
-			for (const [i, { svg }] of (await stepPictures(subject, all)).entries()) {
-				const number = String(i + 1).padStart(2, '0');
-				files[`${base}-${number}.svg`] = new TextEncoder().encode(svg);
-				files[`${base}-${number}.png`] = new Uint8Array(await (await png(svg)).arrayBuffer());
-			}
-			save(new Blob([zipSync(files) as BlobPart]), `${base}-steps.zip`);
-		});
+	async function each(tell: (done: number, of: number) => void) {
+		const [{ stepPictures }, { png }, { zipSync }] = await Promise.all([
+			import('$lib/export/steps'),
+			import('$lib/export/picture'),
+			import('fflate')
+		]);
+		const files: Record<string, Uint8Array> = {};
+		for (const [i, { svg }] of (await stepPictures(subject, all)).entries()) {
+			tell(i, all.length);
+			const number = String(i + 1).padStart(2, '0');
+			files[`${base}-${number}.svg`] = new TextEncoder().encode(svg);
+			files[`${base}-${number}.png`] = new Uint8Array(await (await png(svg)).arrayBuffer());
+		}
+		save(new Blob([zipSync(files) as BlobPart]), `${base}-steps.zip`);
+	}
 
 	function script() {
 		if (!shown) return;
@@ -92,6 +75,12 @@
 		if (!shown || shown.kind === 'gutter') return;
 		const script = { format: MOVES_FORMAT, stitches: subject.crossing.stitches, moves: shown.way.moves };
 		save(JSON.stringify(script, null, 2), `${base}.moves.json`);
+	}
+
+	async function bringFile(file: File) {
+		const text = await textOf(file);
+		if (text.ok) bringIn((pasted = text.value));
+		else said = { wrong: true, text: text.error.message };
 	}
 
 	/** Takes a crossing or a script that was pasted or chosen, or says what is wrong with it and leaves it there. */
@@ -124,21 +113,11 @@
 	<section class="grid grid-cols-1 gap-2" aria-label="Take with you">
 		<h2 class="text-xl">Take with you</h2>
 		<div class="flex flex-wrap gap-2">
-			<button type="button" class="press press-quiet" disabled={busy} onclick={() => step('svg')}
-				>This step, SVG</button
-			>
-			<button type="button" class="press press-quiet" disabled={busy} onclick={() => step('png')}
-				>This step, PNG</button
-			>
-			<button type="button" class="press press-quiet" disabled={busy} onclick={() => whole('svg')}
-				>The strip, SVG</button
-			>
-			<button type="button" class="press press-quiet" disabled={busy} onclick={() => whole('png')}
-				>The strip, PNG</button
-			>
-			<button type="button" class="press press-quiet" disabled={busy} onclick={each}
-				>Every step by itself</button
-			>
+			<MakeButton make={() => step('svg')}>This step, SVG</MakeButton>
+			<MakeButton make={() => step('png')}>This step, PNG</MakeButton>
+			<MakeButton make={() => whole('svg')}>The strip, SVG</MakeButton>
+			<MakeButton make={() => whole('png')}>The strip, PNG</MakeButton>
+			<MakeButton make={each}>Every step by itself</MakeButton>
 			<button type="button" class="press press-quiet" onclick={script}>The script as text</button>
 			<button type="button" class="press press-quiet" onclick={crossingJson}>Crossing, JSON</button>
 			<button type="button" class="press press-quiet" disabled={shown?.kind === 'gutter'} onclick={movesJson}
@@ -156,11 +135,7 @@
 			<button type="button" class="press" disabled={pasted.trim() === ''} onclick={() => bringIn(pasted)}
 				>Bring it in</button
 			>
-			<FileField
-				label="From a file"
-				accept=".json,application/json"
-				onfile={async (file) => bringIn((pasted = await file.text()))}
-			/>
+			<FileField label="From a file" accept=".json,application/json" onfile={bringFile} />
 		</div>
 		<p role="status" class={said?.wrong ? 'font-semibold text-error' : ''}>{said?.text ?? ''}</p>
 	</section>

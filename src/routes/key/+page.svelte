@@ -7,6 +7,7 @@
 	import type { KeptKey } from '$lib/bench';
 	import KeyLineView from '$lib/components/KeyLineView.svelte';
 	import { fileName, save } from '$lib/export/save';
+	import { textOf } from '$lib/fileText';
 	import { newId } from '$lib/id';
 	import { OpenMemory } from '$lib/memory.svelte';
 	import { useKeys } from '$lib/keys.svelte';
@@ -62,7 +63,8 @@
 
 	async function bringIn(file: File) {
 		const { keyFromFile } = await import('$lib/keyFile');
-		const key = keyFromFile(await file.text(), file.name.replace(/\.\w+$/, ''));
+		const text = await textOf(file);
+		const key = text.ok ? keyFromFile(text.value, file.name.replace(/\.\w+$/, '')) : text;
 		said = key.ok ? `“${key.value.title || 'A key'}” was brought in.` : key.error.message;
 		if (!key.ok) return;
 		const next = { ...fresh(), ...key.value };

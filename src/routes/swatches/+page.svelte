@@ -10,6 +10,7 @@
 	import UndoBar from '$lib/components/UndoBar.svelte';
 	import RecipeForm from '$lib/components/swatch/RecipeForm.svelte';
 	import SwatchEntry from '$lib/components/swatch/SwatchEntry.svelte';
+	import { textOf } from '$lib/fileText';
 	import { newId } from '$lib/id';
 	import { useKeys } from '$lib/keys.svelte';
 	import { posted } from '$lib/post';
@@ -32,7 +33,8 @@
 
 	async function bringIn(file: File) {
 		const { swatchFrom } = await import('$lib/swatch/files');
-		const swatch = swatchFrom(file.name, await file.text());
+		const text = await textOf(file);
+		const swatch = text.ok ? swatchFrom(file.name, text.value) : text;
 		if (!swatch.ok) return void (shelf.trouble = swatch.error.message);
 		await make(swatch.value, `brought in ${file.name}`.slice(0, 200));
 	}

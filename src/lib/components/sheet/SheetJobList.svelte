@@ -1,54 +1,21 @@
 <script lang="ts">
-	import { resolve } from '$app/paths';
 	import type { Job } from '$lib/jobs';
 	import type { SheetJobs } from '$lib/sheet/jobs.svelte';
-	import Icon from '../Icon.svelte';
+	import SheetJob from './SheetJob.svelte';
 
-	/** What is being made, and what was: it goes on while this page is away. */
-	let { jobs, onlook }: { jobs: SheetJobs; onlook: (job: Job) => void } = $props();
+	/** What is being made, and was: at the button that asked for it, or in the list of all. It goes on while the page is away. */
+	let {
+		list,
+		label,
+		jobs,
+		onlook
+	}: { list: readonly Job[]; label: string; jobs: SheetJobs; onlook: (job: Job) => void } = $props();
 </script>
 
-<ul class="grid max-h-96 gap-2 overflow-y-auto" aria-label="Files" aria-live="polite">
-	{#each jobs.all as job (job.id)}
-		<li class="grid gap-1.5 border-t border-hairline pt-2" data-job={job.id}>
-			{#if job.state === 'waiting'}
-				<p>Being made …</p>
-				<div class="flex items-center gap-3">
-					<progress class="h-3 w-full flex-1 accent-base-content" value={job.done} max={job.of}
-						>{job.done} of {job.of}</progress
-					>
-					<button type="button" class="press press-quiet" onclick={() => jobs.drop(job.id)}>Stop</button>
-				</div>
-			{:else if job.state === 'done'}
-				<p class="font-semibold wrap-anywhere">{job.name}</p>
-				<p class="flex flex-wrap gap-2">
-					<a class="press" href={resolve('/jobs/[id]', { id: job.id })} download
-						><Icon name="download" size={17} /> Save</a
-					>
-					{#if job.name?.endsWith('.pdf')}
-						<button
-							type="button"
-							class="press press-quiet"
-							onclick={() => onlook(job)}
-							aria-label="See the pages of {job.name}">See it</button
-						>
-					{/if}
-					<button
-						type="button"
-						class="press press-quiet"
-						onclick={() => jobs.drop(job.id)}
-						aria-label="Throw away {job.name}">Throw away</button
-					>
-				</p>
-			{:else}
-				<p class="font-semibold text-error">{job.state === 'failed' ? job.said : 'Called off.'}</p>
-				<p>
-					<button type="button" class="press press-quiet" onclick={() => jobs.drop(job.id)}
-						>Take it off the list</button
-					>
-				</p>
-			{/if}
-		</li>
-	{/each}
-</ul>
-<p role="alert" class="font-semibold text-error empty:hidden">{jobs.trouble ?? ''}</p>
+{#if list.length > 0}
+	<ul class="mt-3 grid max-h-96 gap-2 overflow-y-auto" aria-label={label} aria-live="polite">
+		{#each list as job (job.id)}
+			<li class="border-t border-hairline pt-2"><SheetJob {job} {jobs} {onlook} /></li>
+		{/each}
+	</ul>
+{/if}

@@ -3,7 +3,9 @@
 	import { fileName, save } from '$lib/export/save';
 	import type { View } from '$lib/drawing/swatch';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
+	import { textOf } from '$lib/fileText';
 	import FileField from '$lib/components/FileField.svelte';
+	import MakeButton from '$lib/components/MakeButton.svelte';
 
 	/** The swatch as text, open formats and pictures; and other rows in its place. */
 	let {
@@ -17,29 +19,17 @@
 		onlesson: () => void;
 	} = $props();
 
-	let busy = $state(false);
 	let said = $state<{ wrong: boolean; text: string } | null>(null);
 	const base = $derived(fileName(open.card.title));
 
 	async function drawn(kind: 'svg' | 'png') {
 		if (!open.working) return;
-		busy = true;
-		said = null;
-		try {
-			const [{ clothSvg }, { png }] = await Promise.all([
-				import('$lib/swatch/files'),
-				import('$lib/export/picture')
-			]);
-			const svg = clothSvg(open.working, view, open.card.title, document.documentElement);
-			save(kind === 'svg' ? svg : await png(svg), `${base}.${kind}`, 'image/svg+xml');
-		} catch {
-			said = {
-				wrong: true,
-				text: 'The picture could not be drawn in this browser. Try the SVG, or another browser.'
-			};
-		} finally {
-			busy = false;
-		}
+		const [{ clothSvg }, { png }] = await Promise.all([
+			import('$lib/swatch/files'),
+			import('$lib/export/picture')
+		]);
+		const svg = clothSvg(open.working, view, open.card.title, document.documentElement);
+		save(kind === 'svg' ? svg : await png(svg), `${base}.${kind}`, 'image/svg+xml');
 	}
 
 	async function csv() {
@@ -49,7 +39,8 @@
 
 	async function bringIn(file: File) {
 		const { swatchFrom } = await import('$lib/swatch/files');
-		const swatch = swatchFrom(file.name, await file.text());
+		const content = await textOf(file);
+		const swatch = content.ok ? swatchFrom(file.name, content.value) : content;
 		if (!swatch.ok) return void (said = { wrong: true, text: swatch.error.message });
 		const { text, medium, gauge, wishedMm, drawIn } = swatch.value;
 		open.edit([{ from: 0, to: open.text.length, insert: text }], `brought in ${file.name}`);
@@ -80,12 +71,8 @@
 				>Swatch, JSON</button
 			>
 			<button type="button" class="press press-quiet" onclick={csv}>Rows, CSV</button>
-			<button type="button" class="press press-quiet" disabled={busy} onclick={() => drawn('svg')}
-				>Cloth, SVG</button
-			>
-			<button type="button" class="press press-quiet" disabled={busy} onclick={() => drawn('png')}
-				>Cloth, PNG</button
-			>
+			<MakeButton make={() => drawn('svg')} disabled={!open.working}>Cloth, SVG</MakeButton>
+			<MakeButton make={() => drawn('png')} disabled={!open.working}>Cloth, PNG</MakeButton>
 			<a class="press press-quiet" href={resolve('/swatches/[id]/rows', { id: open.id })}
 				>Rows as pictures, to print</a
 			>

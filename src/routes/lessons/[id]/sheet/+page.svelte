@@ -2,7 +2,7 @@
 	import { asset, resolve } from '$app/paths';
 	import { onMount, untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
-	import { HANDOUT_FILES, type HandoutFile } from '$core/handout/asked';
+	import { HANDOUT_FILES, type Asked, type HandoutFile } from '$core/handout/asked';
 	import Dialog from '$lib/components/Dialog.svelte';
 	import SheetFor from '$lib/components/sheet/SheetFor.svelte';
 	import SheetJobList from '$lib/components/sheet/SheetJobList.svelte';
@@ -46,9 +46,26 @@
 		if (ready) choices.remember();
 	});
 
+	/** the jobs that each button asked for: they stand at it, the others in the list of files */
+	let asked = $state.raw<Readonly<Record<'file' | 'several' | 'poster', readonly string[]>>>({
+		file: [],
+		several: [],
+		poster: []
+	});
+	async function ask(at: keyof typeof asked, what: Asked) {
+		const id = await jobs.ask(what);
+		if (id) asked = { ...asked, [at]: [id, ...asked[at]] };
+	}
+	const of = (at: keyof typeof asked) => jobs.all.filter(({ id }) => asked[at].includes(id));
+	const before = $derived(jobs.all.filter(({ id }) => !Object.values(asked).flat().includes(id)));
+
 	const make = (all: boolean) =>
-		jobs.ask({ kind: 'sheets', as, variants: all ? [...choices.all] : [choices.chosen] });
-	const makePoster = () => jobs.ask({ kind: 'poster', part: poster, options: choices.chosen });
+		ask(all ? 'several' : 'file', {
+			kind: 'sheets',
+			as,
+			variants: all ? [...choices.all] : [choices.chosen]
+		});
+	const makePoster = () => ask('poster', { kind: 'poster', part: poster, options: choices.chosen });
 
 	useKeys([
 		{ key: 'p', cap: 'P', says: 'print the sheet', run: () => window.print() },
@@ -62,11 +79,15 @@
 	<link rel="stylesheet" href={asset(`/print/${paper}.css`)} />
 </svelte:head>
 
+{#snippet made(at: keyof typeof asked, label: string)}
+	<SheetJobList list={of(at)} {label} {jobs} onlook={(job) => (looking = job)} />
+{/snippet}
+
 <div class="desk" data-theme="day">
-	<div class="choices print:hidden">
+	<div class="choices">
 		<a class="press press-quiet" href={resolve('/lessons/[id]', { id: data.id })}>Back to the lesson</a>
 		<section aria-labelledby="make">
-			<h2 id="make">Make it</h2>
+			<h2 id="make">Print it, or make a file</h2>
 			<fieldset class="flex flex-wrap items-center gap-2">
 				<legend class="sr-only">Paper</legend>
 				{#each [{ value: 'a4', label: 'A4' }, { value: 'letter', label: 'Letter' }] as const as { value, label } (value)}
@@ -97,11 +118,13 @@
 					>Make the file <kbd class="key-cap">M</kbd></button
 				>
 			</div>
+			{@render made('file', 'Files just made')}
+			<p role="alert" class="font-semibold text-error empty:hidden">{jobs.trouble ?? ''}</p>
 		</section>
-		{#if jobs.all.length > 0 || jobs.trouble}
+		{#if before.length > 0}
 			<section aria-labelledby="files">
-				<h2 id="files">Files</h2>
-				<SheetJobList {jobs} onlook={(job) => (looking = job)} />
+				<h2 id="files">Files made before</h2>
+				<SheetJobList list={before} label="Files" {jobs} onlook={(job) => (looking = job)} />
 			</section>
 		{/if}
 		<section aria-labelledby="whom">
@@ -135,6 +158,7 @@
 			<button type="button" class="mt-3 press" onclick={() => make(true)}
 				>Make {choices.all.length} {choices.all.length === 1 ? 'sheet' : 'sheets, as a zip'}</button
 			>
+			{@render made('several', 'Sheets just made')}
 		</details>
 		{#if shows.length > 0}
 			<details>
@@ -146,6 +170,7 @@
 					</select>
 				</label>
 				<button type="button" class="mt-3 press" onclick={makePoster}>Make the poster</button>
+				{@render made('poster', 'Posters just made')}
 			</details>
 		{/if}
 	</div>
@@ -220,6 +245,9 @@
 			display: block;
 			padding: 0;
 			background: none;
+		}
+		.choices {
+			display: none;
 		}
 	}
 </style>

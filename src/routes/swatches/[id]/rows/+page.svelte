@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
+	import MakeButton from '$lib/components/MakeButton.svelte';
 	import type { Working } from '$core/fabric/fabric';
 	import { lookSaid, sentencesOf } from '$core/swatch/look';
 	import { numbersText } from '$core/swatch/rows';
@@ -30,27 +31,21 @@
 	const begins = (side: 'RS' | 'WS') =>
 		(side === 'RS') === (settings.value.hand === 'right') ? ('right' as const) : ('left' as const);
 	let list = $state<HTMLElement>();
-	let trouble = $state<string | null>(null);
 
 	/** All the pictures one below the other, each under its words. */
 	async function pictures(kind: 'svg' | 'png') {
-		trouble = null;
-		try {
-			const { png, standalone, strip } = await import('$lib/export/picture');
-			const drawings = [...(list?.querySelectorAll<SVGSVGElement>('svg[role=img]') ?? [])];
-			const drawn = drawings.map(async (drawing) => ({
-				svg: await standalone(drawing),
-				words: drawing.closest('li')?.querySelector('p')?.textContent?.trim() ?? ''
-			}));
-			const svg = strip(await Promise.all(drawn), false);
-			save(
-				kind === 'svg' ? svg : await png(svg),
-				`${fileName(data.swatch.title)}-rows.${kind}`,
-				'image/svg+xml'
-			);
-		} catch {
-			trouble = 'The pictures could not be drawn in this browser. Print them, or try another browser.';
-		}
+		const { png, standalone, strip } = await import('$lib/export/picture');
+		const drawings = [...(list?.querySelectorAll<SVGSVGElement>('svg[role=img]') ?? [])];
+		const drawn = drawings.map(async (drawing) => ({
+			svg: await standalone(drawing),
+			words: drawing.closest('li')?.querySelector('p')?.textContent?.trim() ?? ''
+		}));
+		const svg = strip(await Promise.all(drawn), false);
+		save(
+			kind === 'svg' ? svg : await png(svg),
+			`${fileName(data.swatch.title)}-rows.${kind}`,
+			'image/svg+xml'
+		);
 	}
 	const sideWords = (side: 'RS' | 'WS') => (side === 'RS' ? 'right side' : 'wrong side');
 </script>
@@ -64,10 +59,9 @@
 			<button type="button" class="press press-main" onclick={() => print()}
 				><Icon name="printer" size={18} /> Print</button
 			>
-			<button type="button" class="press press-quiet" onclick={() => pictures('svg')}>Pictures, SVG</button>
-			<button type="button" class="press press-quiet" onclick={() => pictures('png')}>Pictures, PNG</button>
+			<MakeButton make={() => pictures('svg')}>Pictures, SVG</MakeButton>
+			<MakeButton make={() => pictures('png')}>Pictures, PNG</MakeButton>
 		</nav>
-		<p role="alert" class="mb-3 font-semibold text-error empty:hidden print:hidden">{trouble ?? ''}</p>
 		<h1 class="text-3xl">{data.swatch.title}</h1>
 		{#if working}
 			<p class="mt-1 text-lg">

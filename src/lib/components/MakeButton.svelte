@@ -1,0 +1,44 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import Icon from './Icon.svelte';
+
+	/** Says how much of a file is made. */
+	type Tell = (done: number, of: number) => void;
+
+	/** A button that makes a file: how far it is, and what went wrong, stand at the button itself. */
+	let {
+		make,
+		disabled = false,
+		children
+	}: { make: (tell: Tell) => Promise<void> | void; disabled?: boolean; children: Snippet } = $props();
+
+	let far = $state<{ done: number; of: number } | null>(null);
+	let wrong = $state(false);
+
+	async function run() {
+		if (far) return;
+		wrong = false;
+		far = { done: 0, of: 1 };
+		try {
+			await make((done, of) => (far = { done, of }));
+		} catch {
+			wrong = true;
+		}
+		far = null;
+	}
+</script>
+
+<span class="inline-grid gap-1">
+	<button type="button" class="press press-quiet" {disabled} aria-busy={far !== null} onclick={run}>
+		{@render children()}
+		{#if far}
+			<Icon name="loader-circle" size={17} class="motion-safe:animate-spin" />
+			<span role="status">{far.of > 1 ? `${far.done} of ${far.of}` : 'making it'}</span>
+		{/if}
+	</button>
+	{#if wrong}
+		<span role="alert" class="max-w-64 text-sm font-semibold text-error">
+			This could not be made in this browser. Try the SVG, or another browser.
+		</span>
+	{/if}
+</span>
