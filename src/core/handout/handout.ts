@@ -7,8 +7,8 @@ import { CARE, keySection, materialSection, shortWordSection, slipSection } from
 import { swatchBlocks, type Length } from './swatchBlocks';
 import { HANDOUT_FORMAT, type Handout, type Section } from './schema';
 
-/** A length and a row gauge that suit a first swatch. */
-const USUAL_LENGTH = { wishedMm: 200, rows: 28 } as const;
+/** A length that suits a first swatch. */
+const USUAL_MM = 200;
 /** Lines to write on, at the end. */
 const ROOM_LINES = 6;
 
@@ -23,8 +23,8 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 	const lesson = retold(written, tellingFor(options));
 	const voice = voiceFor(lesson, options);
 	const length = {
-		wishedMm: options.wishedMm ?? USUAL_LENGTH.wishedMm,
-		rows: options.rows ?? USUAL_LENGTH.rows
+		wishedMm: options.wishedMm ?? USUAL_MM,
+		...(options.rows === undefined ? {} : { rows: options.rows })
 	};
 	const parts = partsHome(lesson, options.parts);
 	const told: Section[] = [

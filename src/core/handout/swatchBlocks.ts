@@ -3,7 +3,7 @@ import type { Voice } from '../hands/voice';
 import { swatchOf } from '../lesson/rows';
 import type { Lesson } from '../lesson/lesson';
 import { lookSaid, sentencesOf } from '../swatch/look';
-import { repeatIn, repeatsTo } from '../swatch/measure';
+import { gaugeOf, repeatIn, repeatsTo } from '../swatch/measure';
 import { numbersText } from '../swatch/rows';
 import { inTerms } from '../swatch/write';
 import { lengthSaid } from '../hands/voice';
@@ -13,8 +13,8 @@ import type { Block } from './schema';
 export interface Length {
 	/** in millimetres */
 	readonly wishedMm: number;
-	/** rows to 10 cm */
-	readonly rows: number;
+	/** rows to 10 cm, where somebody measured them */
+	readonly rows?: number;
 }
 
 /** Most boxes that are drawn: past that, nobody ticks them. */
@@ -116,12 +116,13 @@ function tallies(working: Working, voice: Voice, { wishedMm, rows }: Length): Bl
 	const word = pattern.rounds ? 'round' : 'row';
 	if (fabric.open) {
 		const { repeatRows, otherRows } = repeatIn(working);
-		const gauge = { stitches: 20, rows };
+		const gauge = gaugeOf({ gauge: rows === undefined ? {} : { rows } });
+		const assumed = rows === undefined ? ', which is assumed: measure yours' : '';
 		const { repeats, rows: all, mm } = repeatsTo(wishedMm, repeatRows, otherRows, gauge);
 		return [
 			{
 				kind: 'tally',
-				says: `A box for every repeat of ${repeatRows} ${word}s: ${all} ${word}s in all, about ${lengthSaid(mm, voice)} at ${rows} ${word}s to ${lengthSaid(100, voice)}.`,
+				says: `A box for every repeat of ${repeatRows} ${word}s: ${all} ${word}s in all, about ${lengthSaid(mm, voice)} at ${gauge.rows} ${word}s to ${lengthSaid(100, voice)}${assumed}.`,
 				boxes: Math.min(MOST_BOXES, repeats),
 				of: 'repeat'
 			}

@@ -9,6 +9,15 @@ export interface Gauge {
 
 const PER_GAUGE_MM = 100;
 
+/** A gauge that middling yarn on middling needles comes to, for where none was measured. */
+export const ASSUMED_GAUGE: Gauge = { stitches: 20, rows: 28 };
+
+/** The gauge to reckon with; what was not measured is assumed. */
+export const gaugeOf = ({ gauge }: { readonly gauge?: Partial<Gauge> | undefined }): Gauge => ({
+	...ASSUMED_GAUGE,
+	...gauge
+});
+
 /** Height of so many rows, and width of so many stitches, in millimetres. */
 export const heightMm = (rows: number, gauge: Gauge): number => (rows * PER_GAUGE_MM) / gauge.rows;
 export const widthMm = (stitches: number, gauge: Gauge): number => (stitches * PER_GAUGE_MM) / gauge.stitches;
@@ -41,15 +50,29 @@ const TIGHTER = 'tighter: shorter twists, a rounder rope, more crosses in the sa
 const LOOSER = 'looser: longer twists, a flatter rope, fewer crosses in the same length';
 
 /**
- * Rows of one repeat, those that go on or are repeated, else from a cross row to the next; and all rows that are written
- * once beside them.
+ * Rows of one repeat: those that go on or are repeated, else the fewest after which the crosses come again, else all rows;
+ * and all rows that are written once beside them.
  */
 export function repeatIn({ fabric, pattern, steps }: Working): { repeatRows: number; otherRows: number } {
 	const written = steps.filter(({ planned }) => planned.again === null).length;
 	const again = fabric.open?.rows.length || pattern.repeats.find(({ more }) => more !== null)?.numbers.length;
-	const crossed = steps.flatMap(({ worked }, i) => (worked.crossings.length > 0 ? [i] : []));
-	const repeatRows = again || (crossed.length > 1 ? crossed[1] - crossed[0] : steps.length) || 1;
+	const repeatRows = again || periodOf(steps, pattern.rounds) || Math.max(1, steps.length);
 	return { repeatRows, otherRows: Math.max(0, written - repeatRows) };
+}
+
+/** After how many rows the crosses of the rows before come again, all in their places; `null` where they never do. */
+function periodOf(steps: Working['steps'], rounds: boolean): number | null {
+	const crosses = steps.map(({ worked }) =>
+		worked.crossings.map(({ item, after }) => `${item.text}@${after}`).join()
+	);
+	const first = crosses.findIndex(Boolean);
+	const last = crosses.findLastIndex(Boolean);
+	const step = rounds ? 1 : 2;
+	for (let period = step; first >= 0 && first + period <= last; period += step) {
+		const seen = crosses.slice(first, last + 1 - period);
+		if (seen.every((row, i) => row === crosses[first + i + period])) return period;
+	}
+	return null;
 }
 
 /** A length in whole repeats: the repeats, the rows in all, and the length they come to. */

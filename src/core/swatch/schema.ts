@@ -18,7 +18,8 @@ export const swatchShape = z.readonly(
 		title: z.string().check(z.maxLength(200)),
 		medium: z.enum(MEDIA),
 		text: z.string().check(z.maxLength(MOST_TEXT)),
-		gauge: z.object({ stitches: perTen, rows: perTen }),
+		/** what is not measured is left out, and assumed */
+		gauge: z.optional(z.partial(z.object({ stitches: perTen, rows: perTen }))),
 		/** the length it is to have */
 		wishedMm: z.optional(z.number().check(z.minimum(1), z.maximum(20_000))),
 		/** width of the cable panel beside as much plain ground, measured */
@@ -45,7 +46,6 @@ export const newSwatch = (title: string, text: string): Swatch => ({
 	title,
 	medium: 'hand',
 	text,
-	gauge: { stitches: 20, rows: 28 },
 	counters: [{ id: 'rows', name: 'Rows' }]
 });
 

@@ -11,7 +11,7 @@ import { bedNotes } from './bedNotes';
 import { foundPlace, nowAt, rowsDone, type CounterEvent } from './counter';
 import { addCrossing, mirrorCrossing, mirrorRow, moveCrossing, removeCrossing } from './edit';
 import { generate, USUAL_RECIPE } from './generate';
-import { drawInBy, repeatsTo, roundsAdvice, spacingSaid, spacingsFor } from './measure';
+import { drawInBy, gaugeOf, repeatIn, repeatsTo, roundsAdvice, spacingSaid, spacingsFor } from './measure';
 import { lookSaid, sentencesOf } from './look';
 import { mendsOf } from './mend';
 import { differencesOf } from './differences';
@@ -278,6 +278,8 @@ describe('measures', () => {
 
 	it('come to whole repeats, and to a needle the tube is larger than', () => {
 		expect(repeatsTo(480, 4, 6, gauge)).toEqual({ repeats: 32, rows: 134, mm: (134 * 100) / 28 });
+		expect(gaugeOf({})).toEqual({ stitches: 20, rows: 28 });
+		expect(gaugeOf({ gauge: { rows: 30 } })).toEqual({ stitches: 20, rows: 30 });
 		expect(roundsAdvice(96, gauge, 0.8, USUAL_RULES)).toEqual({ roundMm: 384, needleMm: 300 });
 		expect(roundsAdvice(40, gauge, 0.8, USUAL_RULES).needleMm).toBeNull();
 		expect([
@@ -285,6 +287,31 @@ describe('measures', () => {
 			drawInBy(25, 100, USUAL_RULES),
 			drawInBy(100, 100, USUAL_RULES)
 		]).toEqual([1, 0.75, 0.5]);
+	});
+
+	it('find the rows of a repeat where the crosses come again, not from one cross to the next', () => {
+		const plait = (rows: readonly string[]) =>
+			[
+				'Cast on 10.',
+				...rows.map((row, i) => `Row ${2 * i + 1} (RS): p2, ${row}, p2.`),
+				`Row 2 and all WS rows: as they face.`,
+				`Row ${2 * rows.length}: as they face.`
+			].join('\n');
+		const [plain, right, left] = ['k6', '2/2 RC, k2', 'k2, 2/2 LC'];
+		// Written once: eight rows, with two crosses that lean apart.
+		expect(repeatIn(working(plait([plain, right, plain, left])))).toEqual({ repeatRows: 8, otherRows: 0 });
+		expect(repeatIn(working(plait([right, left])))).toEqual({ repeatRows: 4, otherRows: 0 });
+		// Written over and over.
+		expect(repeatIn(working(plait([plain, right, plain, left, plain, right, plain, left])))).toEqual({
+			repeatRows: 8,
+			otherRows: 8
+		});
+		expect(repeatIn(working(plait([right, plain, plain, right, plain, plain, right])))).toMatchObject({
+			repeatRows: 6
+		});
+		expect(repeatIn(working(`${plait([plain, right, left])}\nRep rows 1-6 for pattern.`))).toMatchObject({
+			repeatRows: 6
+		});
 	});
 
 	it('find the multiple in which rows repeat across', () => {

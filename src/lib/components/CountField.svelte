@@ -1,11 +1,16 @@
 <script lang="ts" generics="Optional extends boolean = false">
-	/** Whole numbers: minutes, times, rows. What cannot be taken stays in the field, and the words say what can. */
+	import { numberSaid } from '$core/hands/voice';
+	import { getSettings } from '$lib/settings.svelte';
+
+	/** Numbers: minutes, times, rows, lengths. What cannot be taken stays in the field, and the words say what can. */
 	let {
 		label,
 		value,
 		least,
 		most = 600,
 		of = 'minutes',
+		places = 0,
+		placeholder,
 		optional,
 		wide = false,
 		onset
@@ -16,6 +21,10 @@
 		most?: number;
 		/** what is counted, for the words */
 		of?: string;
+		/** places behind the point, or the comma; a number with some is taken when it is left, not at every key */
+		places?: number;
+		/** the number that holds while none is given */
+		placeholder?: number;
 		/** whether the field may be left empty; nothing is then said of it */
 		optional?: Optional;
 		/** the label stands above the field, not behind it */
@@ -23,34 +32,46 @@
 		onset: (count: Optional extends true ? number | null : number) => void;
 	} = $props();
 
+	const settings = getSettings();
 	const uid = $props.id();
 	let typed = $state<string | null>(null);
+	const said = (number: number) => numberSaid(number, settings.locale, places);
+	const numberIn = (text: string) => Number(text.trim().replace(',', '.'));
+	const shape = $derived(places > 0 ? new RegExp(`^\\d{1,6}(?:[.,]\\d{0,${places}})?$`) : /^\d{1,6}$/);
 	const good = (text: string) =>
-		text === '' ? Boolean(optional) : /^\d{1,6}$/.test(text) && Number(text) >= least && Number(text) <= most;
+		text.trim() === ''
+			? Boolean(optional)
+			: shape.test(text.trim()) && numberIn(text) >= least && numberIn(text) <= most;
 	const wrong = $derived(typed !== null && !good(typed));
+	const stays = $derived(value ?? placeholder);
 
-	function set(text: string) {
+	function set(text: string, left: boolean) {
 		typed = text;
-		if (good(text)) onset((text === '' ? null : Number(text)) as Parameters<typeof onset>[0]);
+		if (!good(text) || left !== places > 0) return;
+		onset((text.trim() === '' ? null : numberIn(text)) as Parameters<typeof onset>[0]);
 	}
 </script>
 
-<div class={wide ? 'grid gap-1' : 'flex flex-wrap items-center gap-2'}>
+<div class={wide ? 'grid content-start gap-1' : 'flex flex-wrap items-center gap-2'}>
 	<label class="text-quiet {wide ? '' : 'order-last'}" for={uid}>{label}</label>
 	<input
 		id={uid}
-		class="field {wide ? 'w-24!' : 'w-20!'}"
-		inputmode="numeric"
+		class="field {wide ? 'w-28!' : 'w-20!'}"
+		inputmode={places > 0 ? 'decimal' : 'numeric'}
 		autocomplete="off"
-		value={typed ?? value ?? ''}
+		value={typed ?? (value == null ? '' : said(value))}
+		placeholder={placeholder === undefined ? undefined : said(placeholder)}
 		aria-invalid={wrong}
 		aria-describedby={wrong ? `${uid}-wrong` : undefined}
-		oninput={(event) => set(event.currentTarget.value)}
+		oninput={(event) => set(event.currentTarget.value, false)}
+		onchange={(event) => places > 0 && set(event.currentTarget.value, true)}
 		onblur={() => !wrong && (typed = null)}
 	/>
 	{#if wrong}
 		<p id="{uid}-wrong" class="order-last w-full max-w-xs text-sm font-semibold text-error">
-			Takes {least} to {most} whole {of}; it stays at {value ?? 'nothing'} until the number is one of those.
+			Takes {said(least)} to {said(most)}
+			{places > 0 ? of : `whole ${of}`}; it stays at {stays === undefined ? 'nothing' : said(stays)} until the number
+			is one of those.
 		</p>
 	{/if}
 </div>

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { ASSUMED_GAUGE } from '$core/swatch/measure';
+	import CountField from '../CountField.svelte';
 	import { WRITTEN_SCHOOLS, type WrittenSchool } from '$core/naming/schools';
 	import Choices from '$lib/components/Choices.svelte';
 	import Field from '$lib/components/Field.svelte';
@@ -71,27 +73,29 @@
 	/>
 	{#if rows}
 		<div class="grid grid-cols-2 gap-3">
-			<Field
+			<CountField
 				label="Wished length, cm"
-				type="number"
-				min="2"
-				max="500"
-				value={(options.wishedMm ?? 200) / CENTIMETRE}
-				onchange={(event) => {
-					const cm = event.currentTarget.valueAsNumber;
-					if (cm >= 2 && cm <= 500) choices.set({ wishedMm: Math.round(cm * CENTIMETRE) });
-				}}
+				value={options.wishedMm === undefined ? undefined : options.wishedMm / CENTIMETRE}
+				least={2}
+				most={500}
+				places={1}
+				of="cm"
+				placeholder={20}
+				optional
+				wide
+				onset={(cm) => choices.set({ wishedMm: cm === null ? undefined : Math.round(cm * CENTIMETRE) })}
 			/>
-			<Field
+			<CountField
 				label="Rows to 10 cm"
-				type="number"
-				min="5"
-				max="99"
-				value={options.rows ?? 28}
-				onchange={(event) => {
-					const count = event.currentTarget.valueAsNumber;
-					if (count >= 5 && count <= 99) choices.set({ rows: count });
-				}}
+				value={options.rows}
+				least={5}
+				most={99}
+				places={1}
+				of="rows"
+				placeholder={ASSUMED_GAUGE.rows}
+				optional
+				wide
+				onset={(rows) => choices.set({ rows: rows ?? undefined })}
 			/>
 		</div>
 	{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { repeatIn, repeatsTo } from '$core/swatch/measure';
+	import { gaugeOf, repeatIn, repeatsTo } from '$core/swatch/measure';
 	import { besideSaid, nowSaid, spoken } from '$core/swatch/said';
 	import { newId } from '$lib/id';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
@@ -19,7 +19,7 @@
 		const { working, card } = open;
 		if (!working?.fabric.open || !card.wishedMm || !now?.repeats) return null;
 		const { repeatRows, otherRows } = repeatIn(working);
-		const { rows } = repeatsTo(card.wishedMm, repeatRows, otherRows, card.gauge);
+		const { rows } = repeatsTo(card.wishedMm, repeatRows, otherRows, gaugeOf(card));
 		return Math.max(0, Math.ceil((rows - open.done) / repeatRows) - 1);
 	});
 

@@ -1,9 +1,12 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { lengthSaid } from '$core/hands/voice';
+	import { lengthSaid, numberSaid } from '$core/hands/voice';
 	import { rulesWith } from '$core/rules';
 	import { bedNotes } from '$core/swatch/bedNotes';
+	import type { Swatch } from '$core/swatch/schema';
 	import {
+		ASSUMED_GAUGE,
+		gaugeOf,
 		heightMm,
 		repeatIn,
 		repeatsTo,
@@ -16,6 +19,7 @@
 	import { slackEdits, slackPlaces, type SlackSchool } from '$core/swatch/slack';
 	import { summaryOf } from '$core/swatch/summary';
 	import { inTerms } from '$core/swatch/write';
+	import CountField from '$lib/components/CountField.svelte';
 	import Choices from '$lib/components/Choices.svelte';
 	import { getSettings } from '$lib/settings.svelte';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
@@ -36,7 +40,7 @@
 		return () => clearTimeout(timer);
 	});
 	const rules = $derived(rulesWith(settings.value.rules));
-	const summary = $derived(summaryOf(working, open.card.gauge, rules));
+	const summary = $derived(summaryOf(working, gaugeOf(open.card), rules));
 	const drawIn = $derived(open.card.drawIn ?? summary.drawIn);
 	const said = (mm: number) => lengthSaid(mm, settings.value);
 	const rounds = $derived(working.pattern.rounds);
@@ -61,28 +65,28 @@
 	const repeat = $derived(repeatIn(working));
 	const length = $derived(
 		open.card.wishedMm
-			? repeatsTo(open.card.wishedMm, repeat.repeatRows, repeat.otherRows, open.card.gauge)
+			? repeatsTo(open.card.wishedMm, repeat.repeatRows, repeat.otherRows, gaugeOf(open.card))
 			: null
 	);
 	const tube = $derived(
-		rounds && summary.stitches > 0 ? roundsAdvice(summary.stitches, open.card.gauge, drawIn, rules) : null
+		rounds && summary.stitches > 0 ? roundsAdvice(summary.stitches, gaugeOf(open.card), drawIn, rules) : null
 	);
 	const inches = $derived(settings.value.units === 'in');
 	const perUnit = $derived(inches ? 25.4 : 10);
 
-	function gauge(field: 'stitches' | 'rows', value: string) {
-		const number = Number(value);
-		if (!(number >= 1 && number <= 200)) return;
-		open.change({ gauge: { ...open.card.gauge, [field]: number } }, 'gauge changed');
-	}
+	const gauge = $derived(gaugeOf(open.card));
+	const ten = $derived(lengthSaid(100, settings.value));
+	/** what of the gauge nobody entered */
+	const assumed = $derived(
+		(['stitches', 'rows'] as const)
+			.filter((field) => open.card.gauge?.[field] === undefined)
+			.map((field) => `${ASSUMED_GAUGE[field]} ${field}`)
+	);
+	const guessed = $derived(assumed.length > 0 ? ', gauge assumed' : '');
+	const PER_TEN = { least: 1, most: 200, places: 1, of: '', optional: true, wide: true } as const;
 
-	function wished(value: string) {
-		const number = Number(value) * perUnit;
-		open.change(
-			{ wishedMm: number >= 1 && number <= 20_000 ? Math.round(number) : undefined },
-			'length changed'
-		);
-	}
+	const measured = (fields: Swatch['gauge']) =>
+		open.change({ gauge: { ...open.card.gauge, ...fields } }, 'gauge changed');
 
 	function turn() {
 		const turned = turnedRows(working);
@@ -127,17 +131,15 @@
 			{@render figure('Hand movements, all crosses', String(summary.movements))}
 		{/if}
 		{@render figure(
-			'All strands home after',
-			summary.home === null
-				? 'never: stitches come and go'
-				: `${summary.home} ${summary.home === 1 ? 'repeat' : 'repeats'}`
+			'Stitches are back in their places',
+			summary.home === null ? 'never' : `after ${summary.home} ${summary.home === 1 ? 'repeat' : 'repeats'}`
 		)}
 		{@render figure(
 			open.card.drawIn ? 'Width over plain ground, measured' : 'Width over plain ground, estimated',
-			`×\u00a0${drawIn.toFixed(2)}`
+			`×\u00a0${numberSaid(drawIn, settings.locale, 2)}`
 		)}
-		{@render figure('Width', said((summary.widthMm / summary.drawIn) * drawIn))}
-		{@render figure('Length of all rows', said(summary.heightMm))}
+		{@render figure(`Width${guessed}`, said((summary.widthMm / summary.drawIn) * drawIn))}
+		{@render figure(`Length of all rows${guessed}`, said(summary.heightMm))}
 		{#if multiple}
 			{@render figure(
 				'Multiple',
@@ -149,54 +151,54 @@
 	<section class="grid gap-2">
 		<h2 class="text-xl">Gauge and length</h2>
 		<div class="grid grid-cols-2 gap-3">
-			<label
-				><span class="mb-1 block text-quiet">Stitches in 10 cm</span><input
-					class="field"
-					type="number"
-					min="1"
-					max="200"
-					step="0.5"
-					value={open.card.gauge.stitches}
-					onchange={(event) => gauge('stitches', event.currentTarget.value)}
-				/></label
-			>
-			<label
-				><span class="mb-1 block text-quiet">Rows in 10 cm</span><input
-					class="field"
-					type="number"
-					min="1"
-					max="200"
-					step="0.5"
-					value={open.card.gauge.rows}
-					onchange={(event) => gauge('rows', event.currentTarget.value)}
-				/></label
-			>
-			<label
-				><span class="mb-1 block text-quiet">Wished length, {inches ? 'in' : 'cm'}</span><input
-					class="field"
-					type="number"
-					min="0"
-					step="0.5"
-					value={open.card.wishedMm ? Number((open.card.wishedMm / perUnit).toFixed(1)) : ''}
-					onchange={(event) => wished(event.currentTarget.value)}
-				/></label
-			>
-			<label
-				><span class="mb-1 block text-quiet">Width factor, measured</span><input
-					class="field"
-					type="number"
-					min="0.2"
-					max="2"
-					step="0.01"
-					value={open.card.drawIn ?? ''}
-					placeholder={summary.drawIn.toFixed(2)}
-					onchange={(event) => {
-						const factor = Number(event.currentTarget.value);
-						open.change({ drawIn: factor >= 0.2 && factor <= 2 ? factor : undefined }, 'width measured');
-					}}
-				/></label
-			>
+			<CountField
+				label="Stitches in {ten}"
+				value={open.card.gauge?.stitches}
+				{...PER_TEN}
+				placeholder={ASSUMED_GAUGE.stitches}
+				onset={(stitches) => measured({ stitches: stitches ?? undefined })}
+			/>
+			<CountField
+				label="Rows in {ten}"
+				value={open.card.gauge?.rows}
+				{...PER_TEN}
+				placeholder={ASSUMED_GAUGE.rows}
+				onset={(rows) => measured({ rows: rows ?? undefined })}
+			/>
+			<CountField
+				label="Wished length, {inches ? 'in' : 'cm'}"
+				value={open.card.wishedMm === undefined ? undefined : open.card.wishedMm / perUnit}
+				least={1}
+				most={inches ? 780 : 2000}
+				places={1}
+				of={inches ? 'in' : 'cm'}
+				optional
+				wide
+				onset={(length) =>
+					open.change(
+						{ wishedMm: length === null ? undefined : Math.round(length * perUnit) },
+						'length changed'
+					)}
+			/>
+			<CountField
+				label="Width factor, measured"
+				value={open.card.drawIn}
+				least={0.2}
+				most={2}
+				places={2}
+				of="times the width of plain ground"
+				placeholder={summary.drawIn}
+				optional
+				wide
+				onset={(factor) => open.change({ drawIn: factor ?? undefined }, 'width measured')}
+			/>
 		</div>
+		{#if assumed.length > 0}
+			<p data-testid="assumed">
+				Assumed, because nobody measured: <strong>{assumed.join(' and ')}</strong> in {ten}. Widths and
+				lengths are guesses until you enter yours.
+			</p>
+		{/if}
 		{#if length}
 			<p data-testid="length">
 				<strong>{length.repeats} {length.repeats === 1 ? 'repeat' : 'repeats'}</strong> of {repeat.repeatRows} rows:
@@ -215,11 +217,11 @@
 			<h2 class="text-xl">Spacing for {widest} stitches</h2>
 			<p>
 				Usual: a cross every <strong>{spacings.usual.rows}</strong> rows, {spacings.usual.says};
-				{said(heightMm(spacings.usual.rows, open.card.gauge))} a turn.
+				{said(heightMm(spacings.usual.rows, gauge))} a turn.
 			</p>
 			<ul class="grid gap-1 text-quiet">
 				{#each spacings.others as { rows, says } (rows)}
-					<li>Every {rows} rows, {said(heightMm(rows, open.card.gauge))}: {says}.</li>
+					<li>Every {rows} rows, {said(heightMm(rows, gauge))}: {says}.</li>
 				{/each}
 			</ul>
 		</section>
@@ -259,7 +261,7 @@
 		<p>
 			{slack.length === 0
 				? 'No purl follows a rope here.'
-				: `${slack.length} ${slack.length === 1 ? 'purl follows' : 'purls follow'} a rope or two knits: wrapped the short way, the left edge does not gape; the next row undoes the mount.`}
+				: `${slack.length} ${slack.length === 1 ? 'purl follows' : 'purls follow'} a rope or two knits: in this row wrap it the short way round, under the needle, and the left edge does not gape; in the next row work it through the back loop, because it sits turned.`}
 		</p>
 		{#if slack.length > 0}
 			{#if inCross > 0}

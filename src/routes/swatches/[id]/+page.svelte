@@ -2,6 +2,7 @@
 	import { onMount, untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
 	import { crossingAt, moveCrossing, workedAt } from '$core/swatch/edit';
+	import { gaugeOf } from '$core/swatch/measure';
 	import { MEDIA } from '$core/media/medium';
 	import Choices from '$lib/components/Choices.svelte';
 	import ClashDialog from '$lib/components/ClashDialog.svelte';
@@ -386,7 +387,7 @@
 		<CompareSwatches
 			title={open.card.title}
 			{working}
-			gauge={open.card.gauge}
+			gauge={gaugeOf(open.card)}
 			others={data.swatches.filter(({ id }) => id !== open.id)}
 		/>
 	{:else}<p>Rows come first.</p>{/if}
