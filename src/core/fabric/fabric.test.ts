@@ -290,6 +290,12 @@ describe('names that fit only together', () => {
 		});
 	});
 
+	it('end in a row of many more than can be tried together', () => {
+		const names = Array.from({ length: 24 }, (_, i) => `${'CT'[i % 2]}${4 + (i >> 1)}${'FB'[i % 2]}`);
+		const fabric = valueOf(fabricOf(`CO 300. Row 1 (RS): ${names.join(', ')}, k to end.`));
+		expect(fabric.rows[0].after).toBe(300);
+	});
+
 	it('end, however many there are in however many rows', () => {
 		fc.assert(
 			fc.property(

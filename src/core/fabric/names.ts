@@ -92,12 +92,8 @@ export function narrowedBy(names: Names, row: WrittenRow, fits: (meaning: Meanin
 		(name) => (names.get(name)?.crossings.length ?? 0) > 1
 	);
 	if (open.length === 0) return names;
-	let choices: ReadonlyMap<string, Crossing>[] = [new Map()];
-	for (const name of open)
-		choices = choices.flatMap((choice) =>
-			names.get(name)!.crossings.map((crossing) => new Map([...choice, [name, crossing]]))
-		);
-	if (choices.length > MOST_TRIED) return names;
+	const count = open.reduce((product, name) => product * names.get(name)!.crossings.length, 1);
+	const choices = count > MOST_TRIED ? oneByOne(names, open) : together(names, open);
 	const fitting = choices.filter((choice) => fits(meaningBy(names, choice)));
 	if (fitting.length === 0 || fitting.length === choices.length) return names;
 	const narrower = open.flatMap((name): [string, NameMeanings][] => {
@@ -107,4 +103,30 @@ export function narrowedBy(names: Names, row: WrittenRow, fits: (meaning: Meanin
 	});
 	// Meanings may fit only together with some of another name, and yet each of them with one.
 	return narrower.length === 0 ? names : new Map([...names, ...narrower]);
+}
+
+/** A meaning for some names. */
+type Choice = ReadonlyMap<string, Crossing>;
+
+/** Every choice of meanings that some names have together. */
+function together(names: Names, open: readonly string[]): Choice[] {
+	let choices: Choice[] = [new Map()];
+	for (const name of open)
+		choices = choices.flatMap((choice) =>
+			names.get(name)!.crossings.map((crossing) => new Map([...choice, [name, crossing]]))
+		);
+	return choices;
+}
+
+/** Each meaning of each name, every other name at its shortest. */
+function oneByOne(names: Names, open: readonly string[]): Choice[] {
+	const shortest = new Map(
+		open.map((name) => {
+			const { crossings } = names.get(name)!;
+			return [name, crossings.reduce((least, one) => (one.stitches < least.stitches ? one : least))];
+		})
+	);
+	return open.flatMap((name) =>
+		names.get(name)!.crossings.map((crossing) => new Map([...shortest, [name, crossing]]))
+	);
 }
