@@ -73,7 +73,7 @@ test.describe('accounts', () => {
 
 		const other = await browser.newContext({ baseURL: server.address, storageState: undefined });
 		const wrong = await signIn(other.request, server.address, 'sedge', 'something else');
-		expect(await wrong.text()).toContain('do not go together');
+		expect(await wrong.text()).toContain('Wrong name or password');
 		expect((await signIn(other.request, server.address, 'SEDGE ', PASSWORD)).status()).toBe(303);
 		expect(await (await other.request.get('/account')).text()).toContain('Sedge of the marsh');
 
@@ -92,7 +92,7 @@ test.describe('accounts', () => {
 		await page.getByRole('button', { name: 'Delete everything' }).click();
 		await expect(page).toHaveURL(/\/sign-in$/);
 		const gone = await signIn(other.request, server.address, 'sedge', 'two herons stand in the reeds');
-		expect(await gone.text()).toContain('do not go together');
+		expect(await gone.text()).toContain('Wrong name or password');
 		await Promise.all([context.close(), other.close()]);
 	});
 

@@ -26,7 +26,7 @@ test.describe('the Bench', () => {
 		await pond.open('/?name=4/4 RC');
 		const ways = page.getByRole('group', { name: 'Ways to make it' });
 		await expect(ways.getByText('12 moves')).toBeVisible();
-		await expect(ways.getByText(/4 hang free/)).toBeVisible();
+		await expect(ways.getByText(/4 loose stitches/)).toBeVisible();
 		await expect(ways.getByText(/improvers are comfortable up to 6 stitches/)).toBeVisible();
 		await expect(ways.getByText(/All 4 were played through: same order/)).toBeVisible();
 	});

@@ -118,7 +118,7 @@ test.describe('a draft', () => {
 		await pond.lessonWith('By hand', 'A note first');
 		await page.getByLabel('Add a part behind the chosen one').selectOption({ label: 'a rest for the hands' });
 		await pond.expectParts('A note first', 'A rest for the hands');
-		await page.getByRole('button', { name: 'Once more' }).click();
+		await page.getByRole('button', { name: 'Duplicate' }).click();
 		await pond.expectParts('A note first', 'A rest for the hands', 'A rest for the hands, again');
 	});
 });

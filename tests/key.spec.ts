@@ -50,7 +50,7 @@ test.describe('the key desk', () => {
 		for (const kind of ['JSON', 'CSV']) {
 			const [download] = await Promise.all([
 				page.waitForEvent('download'),
-				page.getByRole('button', { name: `Take as ${kind}` }).click()
+				page.getByRole('button', { name: `Download ${kind}` }).click()
 			]);
 			const name = download.suggestedFilename();
 			expect(name).toBe(`draught-stopper-eel.${kind.toLowerCase()}`);

@@ -90,7 +90,7 @@ test.describe('a class', () => {
 		await expect(page.getByText('not ended yet')).toBeHidden();
 
 		// What the class says of the rates is shown, and taken up when the teacher says so.
-		const rates = page.getByRole('region', { name: 'What your classes say of the rates' });
+		const rates = page.getByRole('region', { name: 'How long parts really took' });
 		await expect(rates.getByRole('listitem').first()).toContainText(/takes \d/);
 		await rates.getByRole('button', { name: 'Take these rates' }).press('Enter');
 		await expect(rates).toContainText('The rates agree with your classes.');

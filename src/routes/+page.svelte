@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { replaceState } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
@@ -232,7 +233,7 @@
 		lessons={data.lessons}
 		name={subject.name}
 		says={lessonWay
-			? `${lessonWay.title}, ${lessonWay.movements} moves.`
+			? `${lessonWay.title}, ${counted(lessonWay.movements, 'move')}.`
 			: 'As a numbered picture, before and after.'}
 		changes={() => [
 			lessonWay

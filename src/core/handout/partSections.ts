@@ -5,7 +5,7 @@ import type { Lesson, Part } from '../lesson/lesson';
 import { repeatsOf } from '../lesson/repeats';
 import { showing, sidesOf, type Showing } from '../lesson/showing';
 import { SLIPS, slipped } from '../lesson/slip';
-import { inWords } from '../naming/numbers';
+import { counted, inWords } from '../naming/numbers';
 import type { Block, Picture, Section } from './schema';
 
 /** What usually goes home: what was shown, drawn, knitted and mended; what is said in class stays there. */
@@ -132,7 +132,7 @@ function stepBlocks(part: Extract<Part, { kind: 'show' }>, seen: Showing, voice:
 	return [
 		{
 			kind: 'text',
-			text: `**${taught.name}**: ${way.title.toLowerCase()}, ${way.movements} moves, worked ${hands.played.order.join(' ')}.`
+			text: `**${taught.name}**: ${way.title.toLowerCase()}, ${counted(way.movements, 'move')}, worked ${hands.played.order.join(' ')}.`
 		},
 		...(taught.saying ? [{ kind: 'saying' as const, text: taught.saying }] : []),
 		{

@@ -173,7 +173,7 @@ describe('the clock of a lesson', () => {
 	});
 
 	it('runs over midnight, and counts minutes where no start is set', () => {
-		expect([clockAt(lesson, 5), clockAt(lesson, 15)]).toEqual(['23:55', '00:05']);
+		expect([clockAt(lesson, 5), clockAt(lesson, 15)]).toEqual(['23:55', '0:05']);
 		expect(clockAt(lessonOf('a'), 15)).toBe('+15');
 	});
 });

@@ -44,11 +44,13 @@ export function timed<P extends Pick<Part, 'minutes'>>(lesson: {
 	});
 }
 
-/** The clock time some minutes after a lesson starts, `19:04`; minutes alone, `+4`, when it has no start. */
-export function clockAt(lesson: Pick<Lesson, 'starts'>, minutes: number): string {
+/**
+ * What the clock on the wall says so many minutes into a lesson, with 12 or 24 hours as the reader has them; where nobody
+ * said when it starts, how long it has gone on, `0:25`.
+ */
+export function clockAt(lesson: Pick<Lesson, 'starts'>, minutes: number, locale = 'en-GB'): string {
 	const start = /T(\d\d):(\d\d)$/.exec(lesson.starts ?? '');
-	if (!start) return `+${minutes}`;
-	const total = (Number(start[1]) * 60 + Number(start[2]) + minutes) % (24 * 60);
-	const two = (n: number) => String(n).padStart(2, '0');
-	return `${two(Math.floor(total / 60))}:${two(total % 60)}`;
+	if (!start) return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
+	const at = Date.UTC(2000, 0, 1, Number(start[1]), Number(start[2]) + minutes);
+	return new Date(at).toLocaleTimeString(locale, { hour: 'numeric', minute: '2-digit', timeZone: 'UTC' });
 }

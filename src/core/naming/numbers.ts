@@ -27,3 +27,7 @@ export const inWords = (count: number): string => NUMBER_WORDS[count] ?? String(
 
 export const stitchesInWords = (count: number): string =>
 	`${inWords(count)} ${count === 1 ? 'stitch' : 'stitches'}`;
+
+/** `1 row`, `2 rows`. */
+export const counted = (count: number, one: string, many = `${one}s`): string =>
+	`${count} ${count === 1 ? one : many}`;

@@ -74,6 +74,6 @@ export function strandSaid(working: Working, strand: number): string {
 			? 'It ends where stitches are taken together.'
 			: ends === strand
 				? 'It is home at the upper edge.'
-				: `It ends ${ordinal(ends)}${home ? `; all strands are home after ${inWords(home)} repeats` : ''}.`;
+				: `It ends ${ordinal(ends)}${home ? `; all stitches are back in their places after ${inWords(home)} ${home === 1 ? 'repeat' : 'repeats'}` : ''}.`;
 	return `Starts ${ordinal(strand)} from the right edge. ${way} ${end}`;
 }

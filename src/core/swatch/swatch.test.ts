@@ -390,7 +390,7 @@ describe('what is said at a count', () => {
 describe('a strand', () => {
 	it('is told from edge to edge, as the right side shows it', () => {
 		expect(strandSaid(working(ROPE), 3)).toBe(
-			'Starts third from the right edge. Passes behind on row 3. It ends fifth; all strands are home after two repeats.'
+			'Starts third from the right edge. Passes behind on row 3. It ends fifth; all stitches are back in their places after two repeats.'
 		);
 		expect(strandSaid(working(ROPE), 1)).toBe(
 			'Starts first from the right edge. Goes straight up. It is home at the upper edge.'

@@ -1,6 +1,8 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { clockAt, minutesOf, timed, type Lesson, type Part } from '$core/lesson/lesson';
 	import { KIND_TONES, KIND_WORDS } from '$lib/parts';
+	import { getSettings } from '$lib/settings.svelte';
 
 	/** The lesson drawn to scale: a part is as wide as it is long, the end of the class a post in the ground. */
 	let {
@@ -17,6 +19,7 @@
 		/** the chosen part was pulled longer or shorter */
 		onminutes?: (id: string, minutes: number) => void;
 	} = $props();
+	const settings = getSettings();
 
 	// Drawn in the pixels of its place, so that its words stay readable; only the browser knows them.
 	let width = $state(0);
@@ -53,7 +56,7 @@
 			viewBox="0 0 {width} 84"
 			class="block h-auto w-full"
 			role="group"
-			aria-label="Clock bar: {total} of {lesson.minutes} minutes, {words}"
+			aria-label="Clock bar: {total} of {counted(lesson.minutes, 'minute')}, {words}"
 		>
 			<line x1="0" x2={width} y1="50" y2="50" class="ground" />
 			{#each timed(lesson) as { part, from } (part.id)}
@@ -65,7 +68,7 @@
 					class:pressable={onchoose}
 					onclick={() => onchoose?.(part.id)}
 				>
-					<title>{`${clockAt(lesson, from)} ${part.title}, ${part.minutes} min`}</title>
+					<title>{`${clockAt(lesson, from, settings.locale)} ${part.title}, ${part.minutes} min`}</title>
 					<rect
 						x={tenth(from * scale + 1.5)}
 						y="12"
@@ -107,13 +110,13 @@
 				</g>
 			{/each}
 			<line x1={post} x2={post} y1="2" y2="58" class="post" />
-			<text class="mark" x="0" y="76">{clockAt(lesson, 0)}</text>
+			<text class="mark" x="0" y="76">{clockAt(lesson, 0, settings.locale)}</text>
 			<text class="mark" x={Math.min(post, width - 4)} y="76" text-anchor="end"
-				>class ends {clockAt(lesson, lesson.minutes)} · {words}</text
+				>class ends {clockAt(lesson, lesson.minutes, settings.locale)} · {words}</text
 			>
 		</svg>{/if}
 </div>
-<p class="text-quiet sm:hidden">{total} of {lesson.minutes} minutes · {words}</p>
+<p class="text-quiet sm:hidden">{total} of {counted(lesson.minutes, 'minute')} · {words}</p>
 
 <style>
 	.ground {

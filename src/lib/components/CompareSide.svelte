@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { MEDIA } from '$core/media/medium';
 	import type { Subject } from '$lib/subject.svelte';
 	import { MEDIUM_NAMES } from '$lib/words';
@@ -44,7 +45,7 @@
 				value={shown.way.id as string}
 				choices={subject.ways.map(({ id, title, movements }) => ({
 					value: id,
-					label: `${title} · ${movements} moves`
+					label: `${title} · ${counted(movements, 'move')}`
 				}))}
 				onchoose={(id) => (subject.wayId = id)}
 			/>
@@ -93,7 +94,7 @@
 			<p class="text-quiet">
 				Step {step + 1} of {subject.last + 1}{shown.kind === 'gutter'
 					? ''
-					: ` · ${shown.way.movements} moves, ${shown.way.mostLoose} hang free`}
+					: ` · ${counted(shown.way.movements, 'move')}, ${counted(shown.way.mostLoose, 'loose stitch', 'loose stitches')}`}
 			</p>
 		</div>
 		<div class="max-w-72">

@@ -44,7 +44,7 @@
 		/>
 	</label>
 	<button class="press {main ? 'press-main' : ''}"
-		>Make it <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button
+		>Create <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button
 	>
 	{@render children()}
 	{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}

@@ -109,7 +109,7 @@
 			<Icon name="arrow-down" size={19} /> Later
 		</button>
 		<button type="button" class="press press-quiet" onclick={onduplicate}>
-			<Icon name="copy" size={18} /> Once more
+			<Icon name="copy" size={18} /> Duplicate
 		</button>
 		<button type="button" class="press press-quiet" disabled={part.minutes < 2} onclick={onsplit}
 			>Split</button

@@ -4,6 +4,7 @@
 	import { clockAt, timed, type Part } from '$core/lesson/lesson';
 	import type { OpenLesson } from '$lib/lesson.svelte';
 	import { KIND_WORDS } from '$lib/parts';
+	import { getSettings } from '$lib/settings.svelte';
 
 	/** The parts in their order: choose one, or drag it by its handle (with keys: Enter, arrows, Enter). */
 	let {
@@ -11,6 +12,7 @@
 		chosen,
 		onchoose
 	}: { open: OpenLesson; chosen: string | null; onchoose: (id: string) => void } = $props();
+	const settings = getSettings();
 
 	type Row = { id: string; part: Part; from: number };
 	const rows = $derived(timed(open.lesson).map((row): Row => ({ ...row, id: row.part.id })));
@@ -49,7 +51,7 @@
 	{#each shown as { id, part, from } (id)}
 		<li class:chosen={id === chosen} aria-label={part.title}>
 			<button type="button" aria-current={id === chosen ? 'true' : undefined} onclick={() => onchoose(id)}>
-				<span class="time">{clockAt(open.lesson, from)}</span>
+				<span class="time">{clockAt(open.lesson, from, settings.locale)}</span>
 				<span class="title">{part.title || 'Without a title'}</span>
 				<span class="kind">{part.minutes} min · {KIND_WORDS[part.kind].toLowerCase()}</span>
 			</button>
@@ -72,7 +74,7 @@
 	button {
 		display: grid;
 		flex: 1;
-		grid-template-columns: 3.2rem minmax(0, 1fr);
+		grid-template-columns: 4.5rem minmax(0, 1fr);
 		column-gap: 0.5rem;
 		min-width: 0;
 		padding: 0.62rem;

@@ -80,7 +80,7 @@
 				placeholder="Lesson on {name}"
 				autocomplete="off"
 			/>
-			<button class="press shrink-0 press-main">Make it</button>
+			<button class="press shrink-0 press-main">Create</button>
 		</div>
 	</form>
 {/if}

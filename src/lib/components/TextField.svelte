@@ -16,7 +16,7 @@
 
 	const TOOLS: readonly { deed: Deed; says: string; icon: IconName }[] = [
 		{ deed: 'bold', says: 'Bold', icon: 'bold' },
-		{ deed: 'italic', says: 'Slanted', icon: 'italic' },
+		{ deed: 'italic', says: 'Italic', icon: 'italic' },
 		{ deed: 'heading', says: 'Heading', icon: 'heading' },
 		{ deed: 'bulletList', says: 'List', icon: 'list' },
 		{ deed: 'orderedList', says: 'Numbered', icon: 'list-ordered' }

@@ -2,6 +2,8 @@
 	import type { BedWay } from '$core/ways/bed';
 	import type { Way } from '$core/ways/ways';
 
+	import { counted } from '$core/naming/numbers';
+
 	type AnyWay = Way | BedWay;
 
 	/** Ways side by side: what each costs, and what speaks against it. */
@@ -13,7 +15,7 @@
 	}: { ways: readonly AnyWay[]; chosen: string; name?: string; onchoose: (id: string) => void } = $props();
 
 	const loose = ({ mostLoose }: AnyWay) =>
-		mostLoose === 0 ? 'nothing hangs free' : `${mostLoose} ${mostLoose === 1 ? 'hangs' : 'hang'} free`;
+		mostLoose === 0 ? 'no loose stitch' : counted(mostLoose, 'loose stitch', 'loose stitches');
 	/** how often the yarn changes sides, where it does */
 	const yarn = ({ moves }: AnyWay) => {
 		const times = moves.filter((move) => move.do === 'yarn').length;
@@ -48,7 +50,7 @@
 				/>
 				<span class="flex items-baseline justify-between gap-3">
 					<span class="text-[1.06rem] font-semibold">{way.title}</span>
-					<span class="shrink-0 text-sm">{way.movements} moves</span>
+					<span class="shrink-0 text-sm">{counted(way.movements, 'move')}</span>
 				</span>
 				<span class="text-sm">{way.gist} {loose(way)[0].toUpperCase() + loose(way).slice(1)}.{yarn(way)}</span
 				>

@@ -94,7 +94,7 @@ export async function checkSignIn(
 	const right = await verify(found?.password ?? (await nobodysHash), password);
 	if (!found || !right) {
 		await noteFailure([name, from]);
-		return fault('conflict', 'This name and this password do not go together. Look at both once more.');
+		return fault('conflict', 'Wrong name or password. Look at both once more.');
 	}
 	await forgetFailures(name);
 	return good(found.id);

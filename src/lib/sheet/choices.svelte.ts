@@ -9,8 +9,8 @@ export const VARIANTS = [
 	{ id: 'left-fabric', says: 'left-handed, the same fabric', options: { hand: 'left', keep: 'fabric' } },
 	{ id: 'left-words', says: 'left-handed, the same words', options: { hand: 'left', keep: 'words' } },
 	{ id: 'yarn', says: 'yarn in the other hand', options: null },
-	{ id: 'terms', says: 'words of the other shore', options: null },
-	{ id: 'school', says: 'names of another school', options: null },
+	{ id: 'terms', says: 'UK words', options: null },
+	{ id: 'school', says: 'another naming style (C4F instead of 2/2 LC)', options: null },
 	{ id: 'large', says: 'large print', options: { large: true } }
 ] as const satisfies readonly { id: string; says: string; options: HandoutOptions | null }[];
 export type VariantId = (typeof VARIANTS)[number]['id'];

@@ -39,7 +39,7 @@
 		required
 	/>
 	<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
-	<button class="press min-h-14 justify-center press-main text-lg">Make it</button>
+	<button class="press min-h-14 justify-center press-main text-lg">Create</button>
 	<p class="text-quiet">
 		There is no way to send you a forgotten password. Write it where you will find it, and keep an archive of
 		your data now and then.

@@ -135,7 +135,7 @@
 				checked={open.inUse}
 				onchange={(event) => change({ inUse: event.currentTarget.checked })}
 			/>
-			In use: what it settles holds on the Bench and in lessons
+			Use this pattern’s meanings everywhere
 		</label>
 		<div class="flex flex-wrap gap-2">
 			<FileField
@@ -154,10 +154,10 @@
 						'application/json'
 					)}
 			>
-				Take as JSON
+				Download JSON
 			</button>
 			<button type="button" class="press press-quiet" disabled={lines.length === 0} onclick={csv}
-				>Take as CSV</button
+				>Download CSV</button
 			>
 			{#if settled > 0}
 				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->

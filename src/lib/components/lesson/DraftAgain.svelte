@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { onMount } from 'svelte';
 	import { draftAround } from '$core/lesson/around';
 	import { minutesOf, type Lesson } from '$core/lesson/lesson';
@@ -39,7 +40,7 @@
 		{:else}
 			The rest is drafted anew around what you took out.
 		{/if}
-		{minutesOf(lesson)} of {lesson.minutes} minutes.
+		{minutesOf(lesson)} of {counted(lesson.minutes, 'minute')}.
 	</p>
 	{#each dropped as name (name)}
 		<p class="mt-1">

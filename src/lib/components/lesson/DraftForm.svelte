@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { onMount } from 'svelte';
 	import { LEVEL_CHOICES, MEDIUM_NAMES, YARN_CHOICES } from '$lib/words';
 	import { parseBrief } from '$core/formats/lesson';
@@ -198,7 +199,10 @@
 			<p class="font-serif text-xl font-medium">{errand.busy ? 'Drafting …' : 'Nothing drafted yet.'}</p>
 		{:else if draft.ok}
 			<p class="font-serif text-xl font-medium">
-				{draft.value.minutes} of {minutes} minutes, {draft.value.lesson.parts.length} parts
+				{draft.value.minutes} of {counted(minutes, 'minute')}, {counted(
+					draft.value.lesson.parts.length,
+					'part'
+				)}
 			</p>
 			<!-- A long list scrolls, so the keyboard must be able to come to it. -->
 			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import type { Change, Part } from '$core/lesson/lesson';
 	import { madeWays } from '$core/lesson/made';
 	import { MOST_ROW } from '$core/lesson/schema';
@@ -86,7 +87,7 @@
 		value={part.way}
 		choices={ways.map(({ id, title, movements, cautions }) => ({
 			value: id,
-			label: `${title} · ${movements} moves${cautions.length > 0 ? ' · with a caution' : ''}`
+			label: `${title} · ${counted(movements, 'move')}${cautions.length > 0 ? ' · with a caution' : ''}`
 		}))}
 		onchoose={(way) => set({ way })}
 	/>

@@ -89,7 +89,7 @@
 		<p class="mt-1">
 			{late >= 1
 				? `${lateSaid(late)}, and what is left is all needed. Let the last practice be homework.`
-				: `${lateSaid(late)}: nothing has to go.`}
+				: `${lateSaid(late)}; nothing to leave out.`}
 		</p>
 	{/if}
 	{#if dropped.length > 0}

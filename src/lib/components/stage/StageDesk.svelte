@@ -245,7 +245,7 @@
 					{#if room.isOn}
 						{timeSaid(now, settings.locale)} · {room.running ? lateSaid(late) : 'paused'}
 					{:else}
-						{clockAt(stage.lesson, stage.now.from)} · {part.minutes} min
+						{clockAt(stage.lesson, stage.now.from, settings.locale)} · {part.minutes} min
 					{/if}
 				</p>
 				<button type="button" class="press" onclick={startClock}

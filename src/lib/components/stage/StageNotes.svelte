@@ -8,6 +8,7 @@
 	import Countdown from './Countdown.svelte';
 	import StagePicture from './StagePicture.svelte';
 	import StageWords from './StageWords.svelte';
+	import { getSettings } from '$lib/settings.svelte';
 
 	/** The teacher's own window: the words written for this part, the answer, what comes next, and the clock. */
 	let {
@@ -23,6 +24,7 @@
 		clock: ClockShown | null;
 		onask: (does: Asked) => void;
 	} = $props();
+	const settings = getSettings();
 
 	const part = $derived(stage.now?.part);
 	useKeys([
@@ -71,7 +73,7 @@
 			<ol class="mt-2 grid gap-1.5 text-lg">
 				{#each stage.parts.slice(stage.moment.at + 1, stage.moment.at + 7) as { part: one, from } (one.id)}
 					<li class="flex gap-3" class:line-through={stage.isDropped(one.id)}>
-						<span class="w-14 flex-none opacity-80">{clockAt(stage.lesson, from)}</span><span
+						<span class="w-14 flex-none opacity-80">{clockAt(stage.lesson, from, settings.locale)}</span><span
 							>{one.title}</span
 						>
 					</li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { resolve } from '$app/paths';
 	import { sameCrossing } from '$core/crossing/crossing';
 	import { turnOver } from '$core/crossing/transform';
@@ -125,7 +126,9 @@
 			{/if}
 			{#if way}
 				<details class="rounded-xl border border-hairline px-4 py-2.5">
-					<summary class="cursor-pointer font-semibold">{way.title}: {way.movements} movements</summary>
+					<summary class="cursor-pointer font-semibold"
+						>{way.title}: {counted(way.movements, 'movement')}</summary
+					>
 					<ol class="mt-2 ml-5 list-decimal space-y-1">
 						{#each told as { sentence }, i (i)}<li>{sentence}</li>{/each}
 					</ol>
@@ -137,7 +140,7 @@
 					{#each others as crossing, i (i)}
 						{@const other = nameIn(crossing, 'over').name}
 						{#if other}<p class="mt-1">
-								{crossing.stitches} stitches, worked {crossing.order.join(' ')}:
+								{counted(crossing.stitches, 'stitch', 'stitches')}, worked {crossing.order.join(' ')}:
 								<button
 									type="button"
 									class="font-semibold underline underline-offset-3"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { foundPlace, nowAt, type Seen } from '$core/swatch/counter';
 	import { nowSaid } from '$core/swatch/said';
 	import type { OpenSwatch } from '$lib/swatch/open.svelte';
@@ -85,7 +86,7 @@
 			<p class="font-serif text-xl font-medium" data-testid="found">
 				{nowSaid(nowAt(open.working, found.done), rounds)}
 			</p>
-			<p class="text-quiet">{found.done} rows are done.</p>
+			<p class="text-quiet">{counted(found.done, rounds ? 'round' : 'row')} done.</p>
 		{:else if 'wrong' in found}
 			<p class="font-semibold">{found.wrong}</p>
 		{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import type { Snippet } from 'svelte';
 	import { whenSeen } from '$lib/seen';
 	import type { Working } from '$core/fabric/fabric';
@@ -36,8 +37,10 @@
 		<!-- eslint-enable svelte/no-navigation-without-resolve -->
 		<p class="mt-1 text-quiet">
 			{#if working}
-				{working.fabric.castOn} stitches, {working.steps.length}
-				{working.pattern.rounds ? 'rounds' : 'rows'} · {medium}
+				{counted(working.fabric.castOn, 'stitch', 'stitches')}, {counted(
+					working.steps.length,
+					working.pattern.rounds ? 'round' : 'row'
+				)} · {medium}
 			{:else}
 				{working === null ? `rows not finished · ${medium}` : medium}
 			{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
@@ -92,7 +93,10 @@
 							href={resolve('/lessons/[id]', { id: lesson.id })}>{lesson.title || 'Without a name'}</a
 						>
 						<p class="text-quiet">
-							{lesson.starts ? startSaid(lesson.starts, settings.locale) : 'No date yet'} · {lesson.minutes} minutes
+							{lesson.starts ? startSaid(lesson.starts, settings.locale) : 'No date yet'} · {counted(
+								lesson.minutes,
+								'minute'
+							)}
 						</p>
 						{#if step.teaches.length > 0}<p class="mt-1">Teaches {step.teaches.join(', ')}</p>{/if}
 						{#if step.takes.length > 0}<p>Takes as known {step.takes.join(', ')}</p>{/if}
@@ -188,7 +192,9 @@
 	</div>
 	<section aria-labelledby="ladder">
 		<h2 id="ladder" class="text-2xl">The ladder</h2>
-		<p class="mt-1 text-quiet">Each cross stands on what hands know by then.</p>
+		<p class="mt-1 text-quiet">
+			The crosses of the course from the first taught, at the foot, to the last: each rests on those below it.
+		</p>
 		{#if view.ladder.length === 0}<p class="mt-4">No lesson teaches a cross yet.</p>{/if}
 		<ol class="mt-4 flex flex-col-reverse">
 			{#each view.ladder as rung (rung.name + rung.lesson)}

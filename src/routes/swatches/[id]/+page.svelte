@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { onMount, untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
 	import { crossingAt, moveCrossing, workedAt } from '$core/swatch/edit';
@@ -95,7 +96,7 @@
 	]);
 	const about = $derived(
 		working
-			? `${working.fabric.castOn} stitches · ${working.steps.length} ${working.pattern.rounds ? 'rounds' : 'rows · flat'}`
+			? `${counted(working.fabric.castOn, 'stitch', 'stitches')} · ${working.pattern.rounds ? counted(working.steps.length, 'round') : `${counted(working.steps.length, 'row')} · flat`}`
 			: ''
 	);
 	const chosenWords = $derived.by(() => {
@@ -301,7 +302,10 @@
 					{chosen}
 					{strand}
 					theme={settings.value.theme}
-					alt="{about}. {open.done} rows lie under water. Arrow keys walk from stitch to stitch. {chosenWords}"
+					alt="{about}. {counted(
+						open.done,
+						working.pattern.rounds ? 'round' : 'row'
+					)} knitted. Arrow keys walk from stitch to stitch. {chosenWords}"
 					onchoose={choose}
 					ondrop={drop}
 				/>

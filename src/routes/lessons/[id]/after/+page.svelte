@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/naming/numbers';
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
@@ -124,12 +125,12 @@
 		{/if}
 		<p class="mt-4 text-lg">
 			{startSaid(record.began, settings.locale)}{record.ended ? '' : ', not ended yet'}:
-			<strong>{minutesOn} of {planned} minutes</strong>.
+			<strong>{minutesOn} of {counted(planned, 'minute')}</strong>.
 		</p>
 
 		<div class="mt-6 grid gap-8 md:grid-cols-2">
 			<section aria-labelledby="rates">
-				<h2 id="rates" class="text-xl">What your classes say of the rates</h2>
+				<h2 id="rates" class="text-xl">How long parts really took</h2>
 				{#if news.length === 0}
 					<p class="mt-2">
 						{minutesOn === 0
