@@ -14,7 +14,7 @@ process.on('sveltekit:shutdown', () => void stopJobs().then(closeDatabase));
 if (!building) wakeJobs();
 
 /** Routes that anybody may use. */
-const OPEN_ROUTES = ['/sign-in', '/join', '/health'];
+const OPEN_ROUTES = ['/sign-in', '/join', '/recover', '/health'];
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();

@@ -6,17 +6,22 @@
 import { build, version } from '$service-worker';
 
 /**
- * Keeps a stage that was opened, so that a class goes on while the network and the server are away. It asks for nothing
- * else: every other page goes to the server as it always does.
+ * Keeps a stage that was opened, so that a class goes on while the network and the server are away; and a page that says
+ * what still works, which comes in place of any other page that cannot be reached.
  */
 const worker = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const NAME = 'pond-stage';
 const CACHE = `${NAME}-${version}`;
+/** Apart from the stages: who signs in anew forgets those, and not the page that says what is kept. */
+const AWAY_NAME = 'pond-away';
+const AWAY_CACHE = `${AWAY_NAME}-${version}`;
 /** A server that has not answered by then is taken to be away. */
 const PATIENCE_MS = 4_000;
 
-/** What only a sheet needs is not kept. */
+/** What a stage is made of; what only a sheet needs is not kept. */
 const KEPT = build.filter((path) => !/pdf/.test(path));
+/** What the page for times without a server is made of. */
+const AWAY = ['/away.html', '/away.css', '/away.js', '/icon.svg'];
 
 const isStage = (path: string) => /^\/lessons\/[0-9a-f-]{36}\/stage(?:\/__data\.json)?$/.test(path);
 const isPicture = (path: string) => /^\/pictures\/[0-9a-f-]{36}$/.test(path);
@@ -24,8 +29,8 @@ const isPicture = (path: string) => /^\/pictures\/[0-9a-f-]{36}$/.test(path);
 worker.addEventListener('install', (event) => {
 	event.waitUntil(
 		caches
-			.open(CACHE)
-			.then((cache) => cache.addAll(KEPT))
+			.open(AWAY_CACHE)
+			.then((cache) => cache.addAll(AWAY))
 			.then(() => worker.skipWaiting())
 	);
 });
@@ -37,7 +42,7 @@ worker.addEventListener('activate', (event) => {
 // The page that registers this was loaded before there was anybody to keep it.
 worker.addEventListener('message', (event) => {
 	const { keep } = event.data as { keep: string };
-	if (isStage(keep)) event.waitUntil(fromServer(new Request(keep)).catch(() => undefined));
+	if (isStage(keep)) event.waitUntil(keepStage(keep).catch(() => undefined));
 });
 
 worker.addEventListener('fetch', (event) => {
@@ -46,7 +51,19 @@ worker.addEventListener('fetch', (event) => {
 	if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
 	if (KEPT.includes(url.pathname)) event.respondWith(keptOr(request));
 	else if (isStage(url.pathname) || isPicture(url.pathname)) event.respondWith(newestOf(request));
+	else if (AWAY.includes(url.pathname)) event.respondWith(keptOr(request));
+	else if (request.mode === 'navigate') event.respondWith(fetch(request).catch(() => away()));
 });
+
+/** A stage with all that it is made of. */
+async function keepStage(path: string): Promise<void> {
+	await fromServer(new Request(path));
+	const cache = await caches.open(CACHE);
+	const there = new Set((await cache.keys()).map(({ url }) => new URL(url).pathname));
+	await cache.addAll(KEPT.filter((file) => !there.has(file)));
+}
+
+const away = async (): Promise<Response> => (await caches.match('/away.html')) ?? Response.error();
 
 async function keptOr(request: Request): Promise<Response> {
 	return (await caches.match(request)) ?? fetch(request);
@@ -55,7 +72,10 @@ async function keptOr(request: Request): Promise<Response> {
 /** What the server says now; what it said last, where it does not answer. */
 async function newestOf(request: Request): Promise<Response> {
 	const kept = await caches.match(request, { ignoreSearch: true, ignoreVary: true });
-	if (!kept) return fromServer(request);
+	if (!kept)
+		return fromServer(request).catch((error) =>
+			request.mode === 'navigate' ? away() : Promise.reject(error)
+		);
 	const late = new Promise<Response>((resolve) => setTimeout(() => resolve(kept), PATIENCE_MS));
 	const answer = fromServer(request).then(
 		(response) => (response.status >= 500 ? kept : response),
@@ -77,6 +97,9 @@ async function fromServer(request: Request): Promise<Response> {
 async function forgetOthers(): Promise<void> {
 	const names = await caches.keys();
 	await Promise.all(
-		names.filter((name) => name.startsWith(NAME) && name !== CACHE).map((name) => caches.delete(name))
+		names
+			.filter((name) => [NAME, AWAY_NAME].some((ours) => name.startsWith(ours)))
+			.filter((name) => name !== CACHE && name !== AWAY_CACHE)
+			.map((name) => caches.delete(name))
 	);
 }

@@ -184,7 +184,7 @@ async function swatch(pond: Pond) {
 
 /** On a narrow page, what stands beside the cloth is one step away. */
 async function beside({ page }: Pond) {
-	const button = page.getByRole('button', { name: 'Beside', exact: true });
+	const button = page.getByRole('tab', { name: 'Beside', exact: true });
 	if (await button.isVisible()) await button.click();
 }
 

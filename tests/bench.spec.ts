@@ -157,7 +157,7 @@ test.describe('the Bench', () => {
 
 	test('shows the cloth before and after on both sides', async ({ pond, page }) => {
 		await pond.open('/?name=1/2 RC');
-		await page.getByRole('button', { name: 'Cloth', exact: true }).click();
+		await page.getByRole('tab', { name: 'Cloth', exact: true }).click();
 		await expect(
 			page.getByRole('img', { name: 'Right side: before, from the right, 1 to 3; after, 3 1 2' })
 		).toBeVisible();

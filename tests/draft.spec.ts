@@ -130,7 +130,7 @@ test('a swatch put into a lesson is followed: what changes there changes here', 
 	const swatch = page.url();
 	const rows = page.getByRole('textbox', { name: 'Written rows' });
 	await rows.waitFor();
-	await page.getByRole('button', { name: 'Files', exact: true }).click();
+	await page.getByRole('tab', { name: 'Files', exact: true }).click();
 	await page.getByRole('button', { name: 'Put into a lesson' }).click();
 	await page.getByLabel('Or a new lesson').fill('Follows its swatch');
 	await page.keyboard.press('Enter');

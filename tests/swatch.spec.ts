@@ -305,7 +305,7 @@ deskTest.describe('two swatches', () => {
 			await expect(waits).toHaveCount(0);
 			await expect.poll(() => desk.text()).toContain('p3, k6, p3');
 			// What was not taken stands in the history.
-			await page.getByRole('button', { name: 'History' }).click();
+			await page.getByRole('tab', { name: 'History' }).click();
 			await page.getByText('put together with another').first().click();
 			await expect(page.getByText('Row 1 (RS): p1, k10, p1.')).toBeVisible();
 		}
@@ -320,7 +320,7 @@ deskTest.describe('files of a swatch', () => {
 			'. '
 		)[0];
 		const text = await desk.text();
-		await page.getByRole('button', { name: 'Files', exact: true }).click();
+		await page.getByRole('tab', { name: 'Files', exact: true }).click();
 		const taken = async (button: string) => {
 			const [download] = await Promise.all([
 				page.waitForEvent('download'),
@@ -385,7 +385,7 @@ deskTest.describe('files of a swatch', () => {
 		await page.getByRole('button', { name: 'Turn into rounds' }).click();
 		await expect.poll(() => desk.text()).toContain('Rnd');
 		await pond.saved();
-		await page.getByRole('button', { name: 'History' }).click();
+		await page.getByRole('tab', { name: 'History' }).click();
 		await page
 			.getByRole('button', { name: /Rows written/ })
 			.first()

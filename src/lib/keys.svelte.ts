@@ -1,5 +1,6 @@
 import { untrack } from 'svelte';
 import { tinykeys } from 'tinykeys';
+import { getSettings, type OpenSettings } from './settings.svelte';
 
 /** A key of a page: what is pressed, how the sheet of keys shows it, and what it does. */
 export interface KeyBinding {
@@ -13,7 +14,11 @@ export interface KeyBinding {
 let sheet = $state.raw<readonly KeyBinding[]>([]);
 
 /** The keys that work on this page, for the sheet. */
-export const keysHere = () => sheet;
+export const keysHere = (settings: OpenSettings) =>
+	sheet.filter(({ key }) => settings.value.singleKeys || !isSingle(key));
+
+/** A letter, digit or sign alone (WCAG 2.1.4), with Shift or without. */
+const isSingle = (key: string): boolean => /^(?:Shift\+)?.$/u.test(key);
 
 /** True where a key is meant for typing, or for a dialog that lies over the page. */
 function isBusy(event: KeyboardEvent): boolean {
@@ -31,6 +36,7 @@ function isBusy(event: KeyboardEvent): boolean {
 
 /** Keys for as long as the component that calls this lives. */
 export function useKeys(bindings: readonly KeyBinding[]): void {
+	const settings = getSettings();
 	$effect(() => {
 		sheet = [...untrack(() => sheet), ...bindings];
 		const stop = tinykeys(
@@ -39,7 +45,7 @@ export function useKeys(bindings: readonly KeyBinding[]): void {
 				bindings.map(({ key, run }) => [
 					key,
 					(event: KeyboardEvent) => {
-						if (isBusy(event)) return;
+						if (isBusy(event) || (isSingle(key) && !settings.value.singleKeys)) return;
 						event.preventDefault();
 						run();
 					}

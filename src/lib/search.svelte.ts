@@ -22,6 +22,7 @@ export type SearchState = 'idle' | 'looking' | 'found' | 'stopped';
  */
 export class WaySearch {
 	readonly #errand = new Errand<SearchQuestion, SearchAnswer>(
+		// eslint-disable-next-line svelte/prefer-svelte-reactivity -- the bundler looks for exactly these words
 		() => new Worker(new URL('./workers/search.worker.ts', import.meta.url), { type: 'module' })
 	);
 	#state = $state<SearchState>('idle');

@@ -12,6 +12,10 @@ export interface Settings extends Voice {
 	/** size of the working needles, in millimetres */
 	readonly needleMm: number;
 	readonly often: Situation['often'];
+	/** keys of one letter, digit or sign work; who speaks to the machine, or presses keys by mistake, turns them off */
+	readonly singleKeys: boolean;
+	/** the first steps are still offered */
+	readonly firstSteps: boolean;
 	/** rules of thumb that the teacher has changed */
 	readonly rules: Partial<Rules>;
 	/** how long things take in her classes, where she knows better */
@@ -29,6 +33,8 @@ export const DEFAULT_SETTINGS: Settings = {
 	yarn: 'plain',
 	needleMm: 4,
 	often: 'some',
+	singleKeys: true,
+	firstSteps: true,
 	rules: {},
 	rates: {}
 };

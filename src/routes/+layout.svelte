@@ -2,12 +2,14 @@
 	import '../app.css';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
+	import { afterNavigate } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
 	import SaveState from '$lib/components/SaveState.svelte';
 	import SettingsForm from '$lib/components/SettingsForm.svelte';
-	import { keysHere, useKeys } from '$lib/keys.svelte';
+	import { useKeys } from '$lib/keys.svelte';
+	import { awaitAway, waitForInstall } from '$lib/device.svelte';
 	import { outbox } from '$lib/outbox.svelte';
 	import { OpenSettings, setSettings } from '$lib/settings.svelte';
 
@@ -18,23 +20,37 @@
 
 	let settingsOpen = $state(false);
 	let keysOpen = $state(false);
+	let searchOpen = $state(false);
+	let words = $state('');
+	let field = $state<HTMLInputElement>();
+	$effect(() => field?.focus());
 
 	onMount(() => {
 		const stop = settings.watch();
 		if (data.teacher) outbox.open(data.teacher.id);
+		waitForInstall();
+		void awaitAway();
 		document.documentElement.dataset.ready = 'true';
 		return stop;
 	});
+	// What was found lies on another page.
+	afterNavigate(() => (searchOpen = false));
 	$effect(() => {
 		document.documentElement.dataset.theme = settings.value.theme;
 	});
+	const search = () => {
+		words = '';
+		searchOpen = data.teacher !== null;
+	};
 	useKeys([
-		{ key: 'Shift+?', cap: '?', says: 'this sheet of keys', run: () => (keysOpen = true) },
+		{ key: 'Shift+?', cap: '?', says: 'this sheet of keys and words', run: () => (keysOpen = true) },
+		{ key: '/', cap: '/', says: 'search everything', run: search },
 		{ key: ',', cap: ',', says: 'settings: hands, words, light', run: () => (settingsOpen = true) }
 	]);
 
 	const PLACES = [
-		{ href: resolve('/'), name: 'Bench', here: (path: string) => path === '/' || path === '/key' },
+		{ href: resolve('/'), name: 'Bench', here: (path: string) => path === '/' },
+		{ href: resolve('/key'), name: 'Key desk', here: (path: string) => path === '/key' },
 		{ href: resolve('/swatches'), name: 'Swatches', here: (path: string) => path.startsWith('/swatches') },
 		{
 			href: resolve('/lessons'),
@@ -43,7 +59,7 @@
 		}
 	];
 	// The stage and what is printed have the page to themselves.
-	const bare = $derived(/\/(stage|sheet|rows)$/.test(page.url.pathname));
+	const bare = $derived(/\/(stage|sheet|rows|codes)$/.test(page.url.pathname));
 	const summary = $derived(
 		[
 			settings.value.hand === 'right' ? 'Right-handed' : 'Left-handed',
@@ -54,11 +70,7 @@
 </script>
 
 {#if !bare}
-	<a
-		href="#work"
-		class="sr-only z-50 rounded-xl bg-primary px-4 py-3 font-semibold text-primary-content focus:not-sr-only focus:absolute focus:top-1 focus:left-2"
-		>Go to the work</a
-	>
+	<a href="#work" class="skip-link">Go to the work</a>
 	<header
 		class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hairline bg-base-100 px-4 sm:gap-x-7 sm:px-7 print:hidden"
 	>
@@ -69,13 +81,16 @@
 			</svg>
 			<span class="sr-only sm:not-sr-only">Pond Loop</span>
 		</a>
-		{#if data.teacher}<nav aria-label="Places" class="flex gap-4 sm:gap-6">
+		{#if data.teacher}<nav
+				aria-label="Places"
+				class="order-1 flex w-full justify-between gap-4 sm:order-none sm:w-auto sm:justify-start sm:gap-6"
+			>
 				{#each PLACES as { href, name, here } (name)}
 					{@const current = here(page.url.pathname)}
 					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where the list is made -->
 					<a
 						{href}
-						class="border-b-3 border-transparent pt-3.5 pb-2.5 {current
+						class="border-b-3 border-transparent pt-2.5 pb-2 sm:pt-3.5 sm:pb-2.5 {current
 							? 'border-base-content! font-semibold'
 							: 'text-quiet hover:text-base-content'}"
 						aria-current={current ? 'page' : undefined}>{name}</a
@@ -83,27 +98,31 @@
 				{/each}
 			</nav>{/if}
 		<SaveState />
-		<div class="ml-auto flex items-center gap-1 sm:gap-2.5">
-			{#if data.teacher}<button
-					type="button"
-					class="flex min-h-11 items-center gap-2 rounded-xl px-2.5 text-sm hover:bg-base-200"
-					onclick={() => (settingsOpen = true)}
+		<div class="ml-auto flex items-center sm:gap-1.5">
+			{#if data.teacher && settings.value.firstSteps}
+				<a
+					class="min-h-11 content-center px-2 underline underline-offset-4"
+					href={resolve('/first-steps')}
+					aria-current={page.url.pathname === '/first-steps' ? 'page' : undefined}>First steps</a
 				>
-					<span class="hidden md:inline">{summary}</span>
+			{/if}
+			{#if data.teacher}
+				<button type="button" class="head-button" onclick={search}>
+					<Icon name="search" size={19} />
+					<span class="sr-only">Search everything</span>
+				</button>
+				<button type="button" class="head-button" onclick={() => (settingsOpen = true)}>
+					<span class="hidden text-sm xl:inline">{summary}</span>
 					<Icon name="settings" size={18} />
-					<span class="sr-only md:hidden">Settings: {summary}</span>
-				</button>{/if}
-			<button
-				type="button"
-				class="hidden min-h-11 min-w-11 place-items-center rounded-xl hover:bg-base-200 sm:grid"
-				onclick={() => (keysOpen = true)}
-				aria-label="Keys"
-			>
+					<span class="sr-only xl:hidden">Settings: {summary}</span>
+				</button>
+			{/if}
+			<button type="button" class="head-button" onclick={() => (keysOpen = true)} aria-label="Keys and words">
 				<span class="key-cap" aria-hidden="true">?</span>
 			</button>
 			{#if data.teacher}
 				<a
-					class="grid min-h-11 min-w-11 place-items-center rounded-xl hover:bg-base-200"
+					class="head-button"
 					href={resolve('/account')}
 					aria-current={page.url.pathname === '/account' ? 'page' : undefined}
 				>
@@ -118,11 +137,13 @@
 <main id="work" tabindex="-1" class="outline-none">{@render children()}</main>
 
 <Dialog title="Hands, words and light" bind:open={settingsOpen}><SettingsForm /></Dialog>
-<Dialog title="Keys" bind:open={keysOpen}>
-	<dl class="grid grid-cols-[auto_1fr] items-center gap-x-5 gap-y-2.5">
-		{#each keysHere() as { key, cap, says } (key)}
-			<dt><kbd class="key-cap">{cap}</kbd></dt>
-			<dd>{says}</dd>
-		{/each}
-	</dl>
+<Dialog title="Search" wide bind:open={searchOpen}>
+	{#await import('$lib/components/lesson/LibrarySearch.svelte') then { default: LibrarySearch }}
+		<LibrarySearch bind:words bind:field />
+	{/await}
+</Dialog>
+<Dialog title="Keys and words" bind:open={keysOpen}>
+	{#await import('$lib/components/KeySheet.svelte') then { default: KeySheet }}
+		<KeySheet onsettings={() => ((keysOpen = false), (settingsOpen = true))} />
+	{/await}
 </Dialog>

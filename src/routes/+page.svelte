@@ -180,8 +180,7 @@
 
 	{#if !second && !subject.undecided}
 		<aside class="side border-l border-hairline bg-base-100" aria-label="Beside the rail">
-			<PanelTabs panels={PANELS} label="What to see" bind:chosen={panel} />
-			<div class="px-5 py-5">
+			<PanelTabs panels={PANELS} label="What to see" bind:chosen={panel}>
 				{#if panel === 'ways'}
 					<WaysPanel {subject} chosen={wayId} onchoose={choose} />
 				{:else if panel === 'cloth'}
@@ -223,7 +222,7 @@
 				{:else}
 					<FilesPanel {subject} {at} onretype={retype} />
 				{/if}
-			</div>
+			</PanelTabs>
 		</aside>
 	{/if}
 </div>

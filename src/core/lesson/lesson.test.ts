@@ -174,7 +174,9 @@ describe('the clock of a lesson', () => {
 
 	it('runs over midnight, and counts minutes where no start is set', () => {
 		expect([clockAt(lesson, 5), clockAt(lesson, 15)]).toEqual(['23:55', '0:05']);
-		expect(clockAt(lessonOf('a'), 15)).toBe('+15');
+		expect(clockAt(lessonOf('a'), 15)).toBe('0:15');
+		expect(clockAt(lessonOf('a'), 75)).toBe('1:15');
+		expect(clockAt(lesson, 15, 'en-US')).toMatch(/^12:05\sAM$/);
 	});
 });
 

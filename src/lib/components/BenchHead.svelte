@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { inWords } from '$core/naming/numbers';
+	import { pastedAs, type Pasted } from '$core/formats/pasted';
+	import { counted, inWords } from '$core/naming/numbers';
+	import { keepKeyAndGo, makeSwatchAndGo } from '$lib/pasted';
 	import { nearNames } from '$core/naming/near';
 	import type { Subject } from '$lib/subject.svelte';
 	import { SCHOOL_WORDS } from '$lib/words';
@@ -21,6 +23,21 @@
 	const answer = $derived(subject.answer);
 	const near = $derived(answer.ok ? [] : nearNames(subject.text));
 	const settled = $derived(subject.read.settled);
+
+	/** a key or rows that were pasted where a name goes */
+	let pasted = $state.raw<{ text: string; as: Exclude<Pasted, { kind: 'name' }> } | null>(null);
+	let trouble = $state<string | null>(null);
+	function paste(event: ClipboardEvent) {
+		const text = event.clipboardData?.getData('text/plain') ?? '';
+		const as = text.includes('\n') ? pastedAs(text) : ({ kind: 'name' } as const);
+		pasted = as.kind === 'name' ? null : { text, as };
+		if (pasted) event.preventDefault();
+	}
+	async function takePasted() {
+		if (!pasted) return;
+		if (pasted.as.kind === 'key') await keepKeyAndGo(pasted.text);
+		else trouble = await makeSwatchAndGo(pasted.text, 'Pasted rows', 'pasted');
+	}
 </script>
 
 <div class="grid grid-cols-1 gap-3 px-4 pt-5 pb-4 sm:px-7 lg:pb-3">
@@ -31,6 +48,7 @@
 				bind:this={input}
 				value={subject.text}
 				oninput={(event) => onretype(event.currentTarget.value)}
+				onpaste={paste}
 				onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
 				class="name border-b-2 border-base-content bg-transparent font-serif font-medium {long
 					? 'text-[1.4rem] leading-[1.4]'
@@ -48,11 +66,7 @@
 				<p class="mt-1.5 flex flex-wrap items-center gap-2">
 					<span class="text-quiet">{subject.name} stays below. Did you mean</span>
 					{#each near as offer (offer)}
-						<button
-							type="button"
-							class="press min-h-9! press-quiet px-3! py-0!"
-							onclick={() => onretype(offer)}
-						>
+						<button type="button" class="press press-small press-quiet" onclick={() => onretype(offer)}>
 							{offer}
 						</button>
 					{/each}
@@ -73,6 +87,20 @@
 			{/if}
 		</div>
 	</div>
+	{#if pasted}
+		<p class="flex flex-wrap items-center gap-3 rounded-xl border border-accent px-4 py-2" role="status">
+			<span>
+				{pasted.as.kind === 'key'
+					? `That is a key: ${counted(pasted.as.names.length, 'name')}, ${pasted.as.names.slice(0, 4).join(', ')}${pasted.as.names.length > 4 ? ' …' : ''}.`
+					: `Those are rows: ${counted(pasted.as.rows, 'line')} of them.`}
+			</span>
+			<button type="button" class="press" onclick={takePasted}
+				>{pasted.as.kind === 'key' ? 'Take it to the key desk' : 'Make a swatch of them'}</button
+			>
+			<button type="button" class="press press-quiet" onclick={() => (pasted = null)}>Not now</button>
+			{#if trouble}<span class="font-semibold text-error" role="alert">{trouble}</span>{/if}
+		</p>
+	{/if}
 	{#if answer.ok && subject.read.ambiguous && !subject.undecided}
 		<p class="flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
 			<span>

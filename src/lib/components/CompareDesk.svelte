@@ -67,7 +67,7 @@
 		<p class="mr-auto border-l-4 border-accent pl-3 text-lg" role="status">{verdict}</p>
 		<span class="text-quiet">Beside it:</span>
 		{#each PRESETS as { label, run } (label)}
-			<button type="button" class="press min-h-10! press-quiet px-3!" onclick={run}>{label}</button>
+			<button type="button" class="press press-small press-quiet" onclick={run}>{label}</button>
 		{/each}
 	</div>
 	<div class="grid gap-8 lg:grid-cols-2">

@@ -22,7 +22,7 @@
 	</div>
 	<button
 		type="button"
-		class="press min-h-10! shrink-0 press-quiet px-3!"
+		class="press press-small shrink-0 press-quiet"
 		onclick={take}
 		aria-label="Copy {text}"
 	>

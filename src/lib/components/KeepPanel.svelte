@@ -34,6 +34,7 @@
 </script>
 
 <div class="grid grid-cols-1 gap-6">
+	<p class="text-quiet">Crosses and sayings of yours that you want at hand again, on every device.</p>
 	<section class="grid grid-cols-1 gap-2">
 		<h2 class="text-xl">Your saying for it</h2>
 		<label>
@@ -66,7 +67,7 @@
 					</button>
 					<button
 						type="button"
-						class="press min-h-10! press-quiet px-3!"
+						class="press press-small press-quiet"
 						onclick={() => remove(kept)}
 						aria-label="Remove {kept.name}"
 					>
@@ -103,7 +104,7 @@
 					>
 					<button
 						type="button"
-						class="press min-h-10! press-quiet px-3!"
+						class="press press-small press-quiet"
 						onclick={() => memory.choose({ ...reading, made: null })}
 						aria-label="Forget {reading.name.toUpperCase()}"
 					>

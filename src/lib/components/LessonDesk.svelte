@@ -10,10 +10,8 @@
 	import { AT_THE_END, OpenLesson } from '$lib/lesson.svelte';
 	import { PALETTE_WORDS } from '$lib/parts';
 	import { getSettings } from '$lib/settings.svelte';
-	import Icon from './Icon.svelte';
 	import ClashDialog from './ClashDialog.svelte';
 	import ClockBar from './ClockBar.svelte';
-	import TagsField from './lesson/TagsField.svelte';
 	import TaughtNotice from './lesson/TaughtNotice.svelte';
 	import HomeworkPanel from './lesson/HomeworkPanel.svelte';
 	import MaterialsPanel from './lesson/MaterialsPanel.svelte';
@@ -162,31 +160,13 @@
 <svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
 
 <h1 class="sr-only">Lesson: {lesson.title}</h1>
-<div class="px-4 pt-5 pb-24 sm:px-7">
-	<div class="flex flex-wrap items-start gap-x-6 gap-y-3">
-		<LessonHead {open} />
-		<div class="ml-auto flex gap-3">
-			<a class="press" href={resolve('/lessons/[id]/sheet', { id: page.id })}>Take-home sheet</a>
-			<a class="press press-main" href={resolve('/lessons/[id]/stage', { id: page.id })}>
-				Teach it <Icon name="play" size={17} class="fill-current" />
-			</a>
-		</div>
-	</div>
-
-	<div class="mt-2 flex flex-wrap items-center gap-x-2 gap-y-2">
-		<TagsField lesson={open.id} tags={page.tags} />
-		<span class="flex-1"></span>
-		<button type="button" class="press press-quiet" onclick={() => (historyOpen = true)}>History</button>
-		{#if lesson.crossings.length > 0}
-			<button type="button" class="press press-quiet" onclick={() => (againOpen = true)}
-				>Draft again around my changes</button
-			>
-			<button type="button" class="press press-quiet" onclick={() => open.noteTaught()}
-				>I have taught it</button
-			>
-			<a class="press press-quiet" href={resolve('/lessons/[id]/after', { id: page.id })}>After class</a>
-		{/if}
-	</div>
+<div class="px-4 pt-4 pb-24 sm:px-7 sm:pt-5">
+	<LessonHead
+		{open}
+		tags={page.tags}
+		onhistory={() => (historyOpen = true)}
+		onagain={() => (againOpen = true)}
+	/>
 
 	<ClashDialog of={open.clash?.id ?? null}>
 		{#if open.clash}
@@ -213,9 +193,10 @@
 		{#if open.taughtAt}<TaughtNotice {open} taughtAt={open.taughtAt} />{/if}
 		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} onminutes={setMinutes} /></div>
 		<div
-			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] xl:grid-cols-[21rem_minmax(0,1fr)_17rem]"
+			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] lg:grid-rows-[auto_1fr] xl:grid-cols-[21rem_minmax(0,1fr)_17rem]"
 		>
-			<section aria-label="Parts">
+			<section aria-label="Parts" class="relative lg:row-span-2">
+				<a class="skip-link" href="#part">Skip the list of parts</a>
 				<PartList {open} {chosen} onchoose={choose} />
 				<p class="mt-4 flex flex-wrap gap-3">
 					<label>
@@ -241,8 +222,10 @@
 			</section>
 			<section
 				bind:this={desk}
+				id="part"
+				tabindex="-1"
 				aria-label="The chosen part"
-				class="scroll-mt-4 lg:sticky lg:top-4 lg:self-start"
+				class="scroll-mt-4 outline-none xl:sticky xl:top-4 xl:self-start"
 			>
 				{#if part}
 					{#key part.id}

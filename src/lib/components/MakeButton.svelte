@@ -10,19 +10,24 @@
 		make,
 		disabled = false,
 		children
-	}: { make: (tell: Tell) => Promise<void> | void; disabled?: boolean; children: Snippet } = $props();
+	}: {
+		/** makes it; gives what went wrong, in words, if it can tell */
+		make: (tell: Tell) => Promise<string | void>;
+		disabled?: boolean;
+		children: Snippet;
+	} = $props();
 
 	let far = $state<{ done: number; of: number } | null>(null);
-	let wrong = $state(false);
+	let wrong = $state('');
 
 	async function run() {
 		if (far) return;
-		wrong = false;
+		wrong = '';
 		far = { done: 0, of: 1 };
 		try {
-			await make((done, of) => (far = { done, of }));
+			wrong = (await make((done, of) => (far = { done, of }))) ?? '';
 		} catch {
-			wrong = true;
+			wrong = 'This could not be made in this browser. Try the SVG, or another browser.';
 		}
 		far = null;
 	}
@@ -38,7 +43,7 @@
 	</button>
 	{#if wrong}
 		<span role="alert" class="max-w-64 text-sm font-semibold text-error">
-			This could not be made in this browser. Try the SVG, or another browser.
+			{wrong}
 		</span>
 	{/if}
 </span>

@@ -1,27 +1,65 @@
 <script lang="ts" generics="Panel extends string">
-	/** What stands beside the work: one panel at a time, all of them named. */
+	import type { Snippet } from 'svelte';
+
+	/** What stands beside the work: one panel at a time, all of them named. Arrow keys go from tab to tab. */
 	let {
 		panels,
 		label,
-		chosen = $bindable()
-	}: { panels: Readonly<Record<Panel, string>>; label: string; chosen: Panel } = $props();
+		spread = false,
+		chosen = $bindable(),
+		children
+	}: {
+		panels: Readonly<Record<Panel, string>>;
+		label: string;
+		/** the tabs share the width; without, they are as wide as their words */
+		spread?: boolean;
+		chosen: Panel;
+		/** the chosen panel; none where it stands elsewhere on the page */
+		children?: Snippet;
+	} = $props();
 
+	const uid = $props.id();
 	const entries = $derived(Object.entries(panels) as [Panel, string][]);
+
+	function walk(event: KeyboardEvent) {
+		const at = entries.findIndex(([id]) => id === chosen);
+		const to = {
+			ArrowRight: (at + 1) % entries.length,
+			ArrowLeft: (at + entries.length - 1) % entries.length,
+			Home: 0,
+			End: entries.length - 1
+		}[event.key];
+		if (to === undefined) return;
+		event.preventDefault();
+		chosen = entries[to][0];
+		document.getElementById(`${uid}-${chosen}`)?.focus();
+	}
 </script>
 
 <div
-	class="sticky top-0 z-10 flex flex-wrap border-b border-hairline bg-base-100 px-3"
-	role="group"
+	class="sticky top-0 z-10 flex border-b border-hairline bg-base-100 px-3 {spread ? '' : 'flex-wrap'}"
+	role="tablist"
+	tabindex="-1"
 	aria-label={label}
+	onkeydown={walk}
 >
 	{#each entries as [id, words] (id)}
 		<button
 			type="button"
-			class="min-h-12 border-b-3 px-2.5 {chosen === id
+			role="tab"
+			id="{uid}-{id}"
+			class="min-h-12 border-b-3 px-2.5 {spread ? 'flex-1' : ''} {chosen === id
 				? 'border-base-content font-semibold'
 				: 'border-transparent text-quiet hover:text-base-content'}"
-			aria-pressed={chosen === id}
+			aria-selected={chosen === id}
+			aria-controls={children ? `${uid}-panel` : undefined}
+			tabindex={chosen === id ? 0 : -1}
 			onclick={() => (chosen = id)}>{words}</button
 		>
 	{/each}
 </div>
+{#if children}
+	<div role="tabpanel" id="{uid}-panel" aria-labelledby="{uid}-{chosen}" class="px-5 py-5">
+		{@render children()}
+	</div>
+{/if}

@@ -62,6 +62,11 @@
 		}
 	];
 
+	const SINGLE_KEYS = [
+		{ value: true, label: 'On' },
+		{ value: false, label: 'Off' }
+	] as const;
+
 	const shown = $derived(CHOICES.filter(({ field }) => field !== 'keep' || settings.value.hand === 'left'));
 </script>
 
@@ -88,4 +93,26 @@
 			</div>
 		</fieldset>
 	{/each}
+	<fieldset>
+		<legend class="mb-1.5 font-semibold text-quiet">Keys of one letter or sign</legend>
+		<div class="flex flex-wrap gap-2">
+			{#each SINGLE_KEYS as { value, label } (label)}
+				<label
+					class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+				>
+					<input
+						type="radio"
+						class="sr-only"
+						name="singleKeys"
+						checked={settings.value.singleKeys === value}
+						onchange={() => settings.change({ singleKeys: value })}
+					/>
+					{label}
+				</label>
+			{/each}
+		</div>
+		<p class="mt-1.5 text-sm text-quiet">
+			Turn them off if you speak to your device, or press keys by mistake.
+		</p>
+	</fieldset>
 </div>

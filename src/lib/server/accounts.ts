@@ -9,14 +9,18 @@ import {
 	addTeacher,
 	demoTeacher,
 	endSession,
+	endSessions,
 	failuresOf,
 	findPassword,
 	findSession,
 	forgetFailures,
+	keepCodes,
 	noteFailure,
+	setPasswordByCode,
 	useSession,
 	WINDOW_MINUTES
 } from './store/accounts';
+import { SHORTEST_PASSWORD } from '$lib/password';
 import { teacherOf, type Teacher } from './store/teachers';
 
 const COOKIE = 'pond_session';
@@ -24,7 +28,6 @@ const COOKIE_SECONDS = 60 * 60 * 24 * 180;
 /** Wrong passwords for one name, and from one address, before a rest. */
 const MOST_FOR_NAME = 8;
 const MOST_FROM_ADDRESS = 40;
-const SHORTEST_PASSWORD = 10;
 
 /** Argon2id with the least memory and time that OWASP advises: 19 MiB, two rounds. */
 const hashed = (password: string) => hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
@@ -83,21 +86,81 @@ export async function checkSignIn(
 	password: string,
 	address: string
 ): Promise<Result<string>> {
-	const name = `name ${signIn.trim().toLowerCase()}`;
-	const from = `address ${address}`;
-	const failures = await failuresOf([name, from]);
-	if ((failures[name] ?? 0) >= MOST_FOR_NAME || (failures[from] ?? 0) >= MOST_FROM_ADDRESS)
-		return fault('size', `Too many wrong tries. Wait ${WINDOW_MINUTES} minutes, then try again.`);
+	const tries = await triesLeft(signIn, address);
+	if (!tries.ok) return tries;
 	const wanted = signInShape.safeParse(signIn);
 	const found = wanted.success ? await findPassword({ signIn: wanted.data }) : null;
 	nobodysHash ??= hashed(randomBytes(16).toString('hex'));
 	const right = await verify(found?.password ?? (await nobodysHash), password);
 	if (!found || !right) {
-		await noteFailure([name, from]);
+		await noteFailure(tries.value);
 		return fault('conflict', 'Wrong name or password. Look at both once more.');
 	}
-	await forgetFailures(name);
+	await forgetFailures(tries.value[0]);
 	return good(found.id);
+}
+
+/** Letters and digits that nobody mistakes for each other when they are written by hand (Crockford's base 32). */
+const CODE_LETTERS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
+const CODES = 8;
+const CODE_LENGTH = 12;
+
+/** New recovery codes in place of the old: 60 bits each, so that a plain hash of them opens nothing. */
+export async function newCodes(teacher: string): Promise<string[]> {
+	const codes = Array.from({ length: CODES }, () =>
+		[...randomBytes(CODE_LENGTH)]
+			.map((byte) => CODE_LETTERS[byte % CODE_LETTERS.length])
+			.join('')
+			.replace(/(.{4})(?=.)/g, '$1-')
+	);
+	await keepCodes(
+		teacher,
+		codes.map((code) => hashOf(plainCode(code)))
+	);
+	return codes;
+}
+
+/** A code as it was typed, spaces, dashes and letters that look like digits set right. */
+const plainCode = (code: string): string =>
+	code
+		.toUpperCase()
+		.replace(/[\s–-]/g, '')
+		.replace(/O/g, '0')
+		.replace(/[IL]/g, '1');
+
+/** Chooses a new password with a recovery code; gives the teacher's id. Wrong codes count as wrong passwords do. */
+export async function recover(
+	signIn: string,
+	code: string,
+	password: unknown,
+	address: string
+): Promise<Result<string>> {
+	const tries = await triesLeft(signIn, address);
+	if (!tries.ok) return tries;
+	const next = await newPassword(password);
+	if (!next.ok) return next;
+	const wanted = signInShape.safeParse(signIn);
+	const teacher = wanted.success
+		? await setPasswordByCode(wanted.data, hashOf(plainCode(code)), next.value)
+		: null;
+	if (!teacher) {
+		await noteFailure(tries.value);
+		return fault('conflict', 'This code is not one of yours, or was used before. Look at it once more.');
+	}
+	// Whoever knew the old one is out.
+	await endSessions(teacher);
+	await forgetFailures(tries.value[0]);
+	return good(teacher);
+}
+
+/** Under which names a failed try is noted, while there have not been too many. */
+async function triesLeft(signIn: string, address: string): Promise<Result<readonly [string, string]>> {
+	const name = `name ${signIn.trim().toLowerCase()}`;
+	const from = `address ${address}`;
+	const failures = await failuresOf([name, from]);
+	return (failures[name] ?? 0) >= MOST_FOR_NAME || (failures[from] ?? 0) >= MOST_FROM_ADDRESS
+		? fault('size', `Too many wrong tries. Wait ${WINDOW_MINUTES} minutes, then try again.`)
+		: good([name, from]);
 }
 
 /** Whether a password is this teacher's. */

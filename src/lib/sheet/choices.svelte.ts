@@ -108,6 +108,14 @@ export class SheetChoices {
 			: [...this.variants, id];
 	}
 
+	/** What a variant is, beside the sheet that is looked at. */
+	variantSaid(id: VariantId): string {
+		const { terms, school } = this.#variant(id);
+		if (id === 'terms' && terms === 'us') return 'US words';
+		if (id === 'school' && school === 'over') return 'another naming style (2/2 LC instead of C4F)';
+		return VARIANTS.find((one) => one.id === id)!.says;
+	}
+
 	#variant(id: VariantId): HandoutOptions {
 		const { yarnHand, terms, school } = this.options;
 		if (id === 'yarn') return { yarnHand: yarnHand === 'left' ? 'right' : 'left' };

@@ -1,3 +1,5 @@
+import { awaitAway } from '$lib/device.svelte';
+
 const CACHES = 'pond-stage';
 
 /** Keeps this stage in the browser, so that it opens again while the server is away. */
@@ -5,7 +7,7 @@ export async function keepHere(): Promise<void> {
 	// Only over TLS, or on the machine itself.
 	if (!('serviceWorker' in navigator)) return;
 	try {
-		await navigator.serviceWorker.register('/service-worker.js', { type: 'module' });
+		await awaitAway();
 		const { active } = await navigator.serviceWorker.ready;
 		active?.postMessage({ keep: location.pathname });
 	} catch {

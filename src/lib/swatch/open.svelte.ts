@@ -8,7 +8,7 @@ import { browser } from '$app/environment';
 import { asking } from '$lib/asking';
 import { newId } from '$lib/id';
 import { outbox, type Answer, type Letter } from '$lib/outbox.svelte';
-import { adopted, rowsErrand, workedHere, type RowsAnswer, type RowsQuestion } from './rows.svelte';
+import { adopted, rowsErrand, workedHere, type RowsAnswer, type RowsQuestion } from './rows';
 import { eventsAt, versionsAt, type Head, type News } from './wire';
 
 /** Cloth of more stitches than this is worked and painted anew when the typing rests, not at every key. */

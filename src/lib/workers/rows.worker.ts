@@ -1,7 +1,7 @@
 import { working } from '$core/fabric/fabric';
 import { readPattern } from '$core/pattern/pattern';
 import type { Report } from '../errand.svelte';
-import type { RowsAnswer, RowsQuestion } from '../swatch/rows.svelte';
+import type { RowsAnswer, RowsQuestion } from '../swatch/rows';
 
 /** Stitches worked between two reports of progress. */
 const REPORT_EVERY = 50_000;

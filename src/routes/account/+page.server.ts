@@ -1,10 +1,12 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { end, isPassword, newName, newPassword, sessionHash } from '$lib/server/accounts';
-import { deleteTeacher, endSessions, setName, setPassword } from '$lib/server/store/accounts';
-import type { Actions } from './$types';
+import { countCodes, deleteTeacher, endSessions, setName, setPassword } from '$lib/server/store/accounts';
+import type { Actions, PageServerLoad } from './$types';
 
 const NO_DEMO = 'The demo teacher has no password and stays as it is. Make an account of your own for that.';
 const WRONG = 'That is not your password as it is now.';
+
+export const load: PageServerLoad = async ({ locals }) => ({ codes: await countCodes(locals.teacher.id) });
 
 export const actions: Actions = {
 	async name({ request, locals }) {

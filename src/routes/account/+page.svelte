@@ -1,6 +1,13 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
+	import { counted } from '$core/naming/numbers';
+	import MakeButton from '$lib/components/MakeButton.svelte';
+	import PasswordField from '$lib/components/PasswordField.svelte';
+	import { install } from '$lib/device.svelte';
+	import { save } from '$lib/export/save';
 	import Field from '$lib/components/Field.svelte';
+	import { keeping } from '$lib/forms';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 
 	let { data, form } = $props();
@@ -19,7 +26,7 @@
 			});
 			const answer = await response.json();
 			if (response.ok)
-				said = `Brought in: ${answer.lessons} lessons, ${answer.swatches} swatches, ${answer.courses} courses, ${answer.pictures} pictures.`;
+				said = `Brought in: ${counted(answer.lessons, 'lesson')}, ${counted(answer.swatches, 'swatch', 'swatches')}, ${counted(answer.courses, 'course')}, ${counted(answer.pictures, 'picture')}.`;
 			else wrong = answer.error.message;
 		} catch {
 			wrong = 'The server does not answer. Nothing was brought in; try again in a moment.';
@@ -27,6 +34,12 @@
 		bringing = false;
 	}
 	const teacher = $derived(data.teacher!);
+
+	async function takeArchive() {
+		const response = await fetch('/account/archive').catch(() => null);
+		if (!response?.ok) return 'The server does not answer. Try again in a moment.';
+		save(await response.blob(), 'pond-loop-archive.zip');
+	}
 </script>
 
 <svelte:head><title>Account · Pond Loop</title></svelte:head>
@@ -62,6 +75,22 @@
 				What has not reached the server yet waits in this browser for your next sign-in.
 			</p>
 		</form>
+		<section class="grid gap-3">
+			<h2 class="text-2xl">On this device</h2>
+			{#if install.installed}
+				<p>Pond Loop is installed here.</p>
+			{:else if install.offered}
+				<div><button type="button" class="press" onclick={() => install.ask()}>Install</button></div>
+			{:else}
+				<p>
+					To have Pond Loop among your apps, choose “Install” or “Add to home screen” in the browser’s menu.
+				</p>
+			{/if}
+			<p class="text-quiet">
+				Without the server, open pages go on and keep what you write, and lessons opened on the stage open
+				again. Searching, other pages and files wait.
+			</p>
+		</section>
 	</div>
 	<div class="grid content-start gap-10">
 		<section class="grid gap-3">
@@ -71,7 +100,7 @@
 				keys, crosses, sayings, pictures and settings.
 			</p>
 			<div class="flex flex-wrap gap-3">
-				<a class="press" href={resolve('/account/archive')} download>Take an archive</a>
+				<MakeButton make={takeArchive}>Take an archive</MakeButton>
 				<label class="press cursor-pointer press-quiet focus-within:outline-3">
 					{bringing ? 'Bringing it in …' : 'Bring one in'}
 					<input
@@ -99,33 +128,33 @@
 				out.
 			</p>
 		{:else}
-			<form method="post" action="?/password" class="grid gap-3">
+			<form method="post" action="?/password" use:enhance={keeping} class="grid gap-3">
 				<h2 class="text-2xl">Change the password</h2>
-				<Field label="Password now" name="now" type="password" autocomplete="current-password" required />
-				<Field
-					label="New password, at least ten characters"
-					name="next"
-					type="password"
-					autocomplete="new-password"
-					maxlength={200}
-					required
-				/>
+				<PasswordField label="Password now" name="now" />
+				<PasswordField label="New password" name="next" fresh />
 				{@render answer('password')}
 				<div><button class="press">Change it</button></div>
 			</form>
-			<form method="post" action="?/delete" class="grid gap-3">
+			<section class="grid gap-3">
+				<h2 class="text-2xl">Recovery codes</h2>
+				<p>
+					{data.codes === 0
+						? 'None yet. There is no mail here: print some for the day the password is forgotten.'
+						: `${counted(data.codes, 'code')} left for the day the password is forgotten.`}
+				</p>
+				<div>
+					<a class="press" href={resolve('/account/codes')}
+						>{data.codes === 0 ? 'Make and print codes' : 'Make new ones'}</a
+					>
+				</div>
+			</section>
+			<form method="post" action="?/delete" use:enhance={keeping} class="grid gap-3">
 				<h2 class="text-2xl">Delete the account</h2>
 				<p>
 					Every lesson, swatch, key, picture and saying of yours goes with it, at once and for good. Take an
 					archive first if you may want them again.
 				</p>
-				<Field
-					label="Password, to be sure"
-					name="password"
-					type="password"
-					autocomplete="current-password"
-					required
-				/>
+				<PasswordField label="Password, to be sure" name="password" />
 				{@render answer('delete')}
 				<div><button class="press">Delete everything</button></div>
 			</form>

@@ -49,6 +49,13 @@
 				which. Name one above, or draft a lesson on more crosses than one evening holds and keep the rest as a
 				course.
 			</p>
+			<p class="mt-5 flex flex-wrap gap-3">
+				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
+				<a class="press" href="{resolve('/lessons')}?draft=new">Draft lessons for it</a>
+				<button type="button" class="press press-quiet" onclick={() => make('A new course')}
+					>Begin an empty one</button
+				>
+			</p>
 		</div>
 	{:else}
 		<ul class="divide-y divide-hairline">

@@ -1,6 +1,9 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import Field from '$lib/components/Field.svelte';
+	import { keeping } from '$lib/forms';
+	import PasswordField from '$lib/components/PasswordField.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 
 	let { form } = $props();
@@ -8,7 +11,7 @@
 
 <svelte:head><title>Make an account · Pond Loop</title></svelte:head>
 
-<form method="post" class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16">
+<form method="post" use:enhance={keeping} class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16">
 	<h1 class="text-4xl font-semibold">Make an account</h1>
 	<p class="text-lg">
 		Your lessons, swatches, keys and sayings are yours: nobody else who signs in here sees them.
@@ -30,19 +33,12 @@
 		maxlength={80}
 		required
 	/>
-	<Field
-		label="A password, at least ten characters"
-		name="password"
-		type="password"
-		autocomplete="new-password"
-		maxlength={200}
-		required
-	/>
+	<PasswordField label="A password" name="password" fresh />
 	<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
 	<button class="press min-h-14 justify-center press-main text-lg">Create</button>
 	<p class="text-quiet">
-		There is no way to send you a forgotten password. Write it where you will find it, and keep an archive of
-		your data now and then.
+		There is no mail here to send you a forgotten password. Print recovery codes from your account, and keep
+		an archive of your data now and then.
 	</p>
 	<p>
 		Have one already? <a class="font-semibold underline underline-offset-3" href={resolve('/sign-in')}

@@ -40,6 +40,10 @@
 		memory.keepKey(next, `key ${next.key}`);
 	}
 
+	/** its second line is at odds with its own name, and its third with nothing */
+	const SAMPLE =
+		'C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn\nC4B: sl next 2 sts to cn and hold in front, k2, k2 from cn\nT3B: sl next 1 st to cn and hold in back, k2, p1 from cn';
+
 	function begin() {
 		begun = fresh();
 		chosen = begun.key;
@@ -85,8 +89,10 @@
 <div class="desk">
 	<section class="grid content-start gap-4 px-4 py-6 sm:px-7" aria-label="The key">
 		<div class="flex flex-wrap items-center justify-between gap-3">
-			<h1 class="text-3xl">Key desk</h1>
-			<a class="min-h-11 content-center font-semibold underline" href={resolve('/')}>Back to the Bench</a>
+			<div>
+				<h1 class="text-3xl">Key desk</h1>
+				<p class="mt-1 text-quiet">What the names of a pattern mean, each checked against its own words.</p>
+			</div>
 		</div>
 		{#if memory.keys.length > 0}
 			<div class="flex flex-wrap gap-2" role="group" aria-label="Your keys">
@@ -193,6 +199,11 @@
 			<p class="max-w-prose text-lg">
 				Paste the key of a pattern at the left. Each line is read as hands would obey it, and checked against
 				its own name: here a C4F that is held at the back comes to light before your class knits it.
+			</p>
+			<p class="mt-5">
+				<button type="button" class="press" onclick={() => change({ title: 'A sample', text: SAMPLE })}
+					>Try it with a sample</button
+				>
 			</p>
 		{:else}
 			<p class="text-quiet" aria-live="polite">

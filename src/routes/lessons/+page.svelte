@@ -85,6 +85,7 @@
 
 <div class="mx-auto min-h-[60dvh] max-w-5xl px-4 pt-8 sm:px-7">
 	<h1 class="text-4xl">Lessons</h1>
+	<p class="mt-1 text-lg text-quiet">Parts on a clock, from the first picture to what goes home.</p>
 	<NameForm
 		label="A new lesson, called"
 		placeholder="Ropes for bench cushions"
@@ -125,11 +126,19 @@
 		<div class="py-12">
 			<h2 class="text-2xl">Nothing planned yet</h2>
 			<p class="mt-2 max-w-prose text-lg">
-				Name a lesson above. Or begin where the stitches are: type a cross at the Bench and put it into a
-				lesson from there.
+				Have one drafted from the crosses you want to teach, fitted to your minutes. Or type a cross at the
+				Bench and put it into a lesson from there.
 			</p>
-			<p class="mt-4"><a class="press" href={resolve('/')}>To the Bench</a></p>
-			<p class="mt-6 text-quiet">To look at some that are ready, sign in as the demo teacher.</p>
+			<p class="mt-5 flex flex-wrap gap-3">
+				<button type="button" class="press" onclick={() => (drafting = true)}>Draft a lesson</button>
+				<button
+					type="button"
+					class="press press-quiet"
+					onclick={async () => (shelf.trouble = await (await import('$lib/sample')).openSample())}
+					>Open the sample lesson</button
+				>
+				<a class="press press-quiet" href="{resolve('/')}?name=2%2F2+RC">To the Bench</a>
+			</p>
 		</div>
 	{:else}
 		<ul class="divide-y divide-hairline">
@@ -188,7 +197,7 @@
 	<DraftForm
 		swatches={data.swatches}
 		keys={data.keys}
-		from={data.from}
+		from={data.from === 'new' ? '' : data.from}
 		onkeep={(lesson) => make(lesson.title, lesson)}
 		onkeepall={keepAll}
 	/>

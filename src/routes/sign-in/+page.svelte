@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
+	import { enhance } from '$app/forms';
 	import Field from '$lib/components/Field.svelte';
+	import { keeping } from '$lib/forms';
+	import PasswordField from '$lib/components/PasswordField.svelte';
 	import PondEdge from '$lib/components/PondEdge.svelte';
 	import { forgetStages } from '$lib/stage/offline';
 
@@ -29,7 +32,7 @@
 			</form>
 		{/if}
 	</div>
-	<form method="post" action="?/signin" class="grid content-start gap-4">
+	<form method="post" action="?/signin" use:enhance={keeping} class="grid content-start gap-4">
 		<h2 class="text-2xl">Sign in</h2>
 		<input type="hidden" name="to" value={data.to} />
 		<Field
@@ -40,13 +43,15 @@
 			autocapitalize="off"
 			required
 		/>
-		<Field label="Password" name="password" type="password" autocomplete="current-password" required />
+		<PasswordField label="Password" name="password" />
 		<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
 		<button class="press min-h-14 justify-center press-main text-lg">Sign in</button>
 		<p>
 			New here? <a class="font-semibold underline underline-offset-3" href={resolve('/join')}
 				>Make an account</a
 			>
+			·
+			<a class="font-semibold underline underline-offset-3" href={resolve('/recover')}>Forgotten password</a>
 		</p>
 	</form>
 </div>

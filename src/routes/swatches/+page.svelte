@@ -25,6 +25,9 @@
 
 	const EMPTY = 'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\n';
 
+	const SAMPLE =
+		'Cast on 12.\nRow 1 (RS): p4, k4, p4.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p4, 2/2 RC, p4.\nRow 5 (RS): p4, k4, p4.\nRow 6: as they face.\nRep rows 3-6 three times.\nBind off.\n';
+
 	async function make(swatch: Swatch, said: string) {
 		const id = newId();
 		shelf.trouble = await posted(versionsAt(id), { id: newId(), base: null, swatch, said });
@@ -89,8 +92,14 @@
 				Choose a motif, a rope or a plait or a ring, and its rows are written for you, from cast-on to the
 				last. Or paste rows you have, and see what they make.
 			</p>
-			<p class="mt-6 text-quiet">
-				To look at some that are ready, type <code class="font-mono">npm run demo</code> beside the running app.
+			<p class="mt-5 flex flex-wrap gap-3">
+				<button type="button" class="press" onclick={() => (making = true)}>Choose a motif</button>
+				<button
+					type="button"
+					class="press press-quiet"
+					onclick={() => make(newSwatch('First rope', SAMPLE), 'a sample')}>Open a sample rope</button
+				>
+				<a class="press press-quiet" href={resolve('/first-steps')}>Paste rows</a>
 			</p>
 		</div>
 	{:else}

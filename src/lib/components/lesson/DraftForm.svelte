@@ -2,6 +2,7 @@
 	import { counted } from '$core/naming/numbers';
 	import { onMount } from 'svelte';
 	import { LEVEL_CHOICES, MEDIUM_NAMES, YARN_CHOICES } from '$lib/words';
+	import { namesOfKey, pastedAs } from '$core/formats/pasted';
 	import { parseBrief } from '$core/formats/lesson';
 	import type { Draft } from '$core/lesson/draft';
 	import { following } from '$core/lesson/follow';
@@ -14,6 +15,8 @@
 	import type { KeptKey } from '$lib/bench';
 	import { draftErrand } from '$lib/drafting';
 	import { fetched } from '$lib/fetched';
+	import { newId } from '$lib/id';
+	import { outbox } from '$lib/outbox.svelte';
 	import type { Named } from '$lib/named';
 	import { getSettings } from '$lib/settings.svelte';
 	import { swatchAt, type Head } from '$lib/swatch/wire';
@@ -41,6 +44,12 @@
 	const ON_THEIR_WAY = fault('conflict', 'Its rows are on their way.');
 	let crossings = $state('2/2 RC, 2/2 LC');
 	let known = $state('');
+	/** a pasted key that was kept, as it was then */
+	let keptKey = $state<string | null>(null);
+	function keepKey() {
+		outbox.post('/api/bench/keys', { key: newId(), title: '', text: crossings, inUse: true });
+		keptKey = crossings;
+	}
 	/** the swatch or the key it is drafted from */
 	let source = $state('');
 	const key = $derived(keys.find((one) => one.key === source));
@@ -63,8 +72,15 @@
 			.filter(Boolean);
 	const together = (names: readonly string[]) =>
 		names.join(names.some((name) => name.includes(':')) ? '\n' : ', ');
+	/** a key that was pasted where names go is one: its names are taught as it defines them */
+	const pastedKey = $derived.by(() => {
+		if (!crossings.includes('\n')) return [];
+		return pastedAs(crossings).kind === 'key' ? namesOfKey(crossings) : [];
+	});
 	/** Names mean what the chosen key says. */
 	const meant = (text: string) => {
+		if (text === crossings && pastedKey.length > 0)
+			return pastedKey.map(({ label, definition }) => `${label}: ${definition}`);
 		const lines = key ? readKey(key.text) : [];
 		return listed(text).map((name) => writtenOut(name, lines));
 	};
@@ -163,6 +179,16 @@
 				<span class="text-quiet">Crosses to teach, with commas between</span>
 				<textarea class="field min-h-20 font-mono" bind:value={crossings} spellcheck="false"></textarea>
 			</label>
+			{#if pastedKey.length > 0}
+				<p role="status" class="flex flex-wrap items-center gap-3">
+					Read as a key of {counted(pastedKey.length, 'name')}: each is taught as the key has it.
+					{#if keptKey === crossings}
+						It is kept at the key desk.
+					{:else}
+						<button type="button" class="press press-quiet" onclick={keepKey}>Keep this key as well</button>
+					{/if}
+				</p>
+			{/if}
 		{/if}
 		<label class="grid gap-1">
 			<span class="text-quiet">Known already</span>

@@ -8,7 +8,7 @@
 	import { fetched } from '$lib/fetched';
 	import type { Named } from '$lib/named';
 	import { getSettings } from '$lib/settings.svelte';
-	import { workingFor } from '$lib/swatch/rows.svelte';
+	import { workingFor } from '$lib/swatch/rows';
 	import { swatchAt, type Head } from '$lib/swatch/wire';
 	import SwatchPicture from './SwatchPicture.svelte';
 

@@ -4,7 +4,7 @@
 	import { read } from '$core/naming/read';
 	import Choices from '$lib/components/Choices.svelte';
 	import type { Working } from '$core/fabric/fabric';
-	import { workingFor } from '$lib/swatch/rows.svelte';
+	import { workingFor } from '$lib/swatch/rows';
 	import SwatchPicture from './SwatchPicture.svelte';
 
 	/** A motif with its measures; rows are written from it, from cast-on to the last. */

@@ -3,7 +3,7 @@
 	import type { Snippet } from 'svelte';
 	import { whenSeen } from '$lib/seen';
 	import type { Working } from '$core/fabric/fabric';
-	import { workingFor } from '$lib/swatch/rows.svelte';
+	import { workingFor } from '$lib/swatch/rows';
 	import type { SwatchLine } from '$lib/swatch/wire';
 	import { MEDIUM_NAMES } from '$lib/words';
 	import SwatchPicture from './SwatchPicture.svelte';

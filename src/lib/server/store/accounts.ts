@@ -49,6 +49,42 @@ export async function deleteTeacher(teacher: string): Promise<void> {
 	await database().query('delete from teachers where id = $1 and not demo', [teacher]);
 }
 
+/** Puts new recovery codes in place of a teacher's old ones. */
+export async function keepCodes(teacher: string, codeHashes: readonly Buffer[]): Promise<void> {
+	await database().query(
+		`with old as (delete from recovery_codes where teacher = $1)
+		insert into recovery_codes (code_hash, teacher) select unnest($2::bytea[]), $1`,
+		[teacher, codeHashes]
+	);
+}
+
+/** How many codes a teacher has left. */
+export async function countCodes(teacher: string): Promise<number> {
+	const { rows } = await database().query<{ count: number }>(
+		'select count(*)::int as count from recovery_codes where teacher = $1',
+		[teacher]
+	);
+	return rows[0].count;
+}
+
+/** Sets a new password with a code, which is used up; gives the teacher's id, `null` when the code is not hers. */
+export async function setPasswordByCode(
+	signIn: string,
+	codeHash: Buffer,
+	password: string
+): Promise<string | null> {
+	const { rows } = await database().query<{ id: string }>(
+		`with used as (
+			delete from recovery_codes using teachers
+			where code_hash = $2 and teachers.id = teacher and sign_in = $1 and not demo
+			returning teacher
+		)
+		update teachers set password = $3 from used where id = used.teacher returning id`,
+		[signIn, codeHash, password]
+	);
+	return rows.at(0)?.id ?? null;
+}
+
 export async function addSession(tokenHash: Buffer, teacher: string): Promise<void> {
 	await database().query('insert into sessions (token_hash, teacher) values ($1, $2)', [tokenHash, teacher]);
 }

@@ -26,6 +26,9 @@ export const settingsShape = z.strictObject({
 	yarn: z.enum(['grippy', 'plain', 'slippery']),
 	needleMm: z.number().check(z.minimum(1), z.maximum(25)),
 	often: z.enum(['many', 'lone', 'some']),
+	// Pages that were open before there were these do not send them.
+	singleKeys: z.optional(z.boolean()),
+	firstSteps: z.optional(z.boolean()),
 	rules: z.partial(z.strictObject(RULE_SHAPES)),
 	rates: z.partial(z.strictObject(RATE_SHAPES))
 });
@@ -55,8 +58,19 @@ export const teacherOf = ({
 	settings: { ...DEFAULT_SETTINGS, ...settings }
 });
 
-export async function keepSettings(teacher: string, settings: Settings): Promise<void> {
+export async function keepSettings(teacher: string, settings: z.infer<typeof settingsShape>): Promise<void> {
 	await database().query('update teachers set settings = $2 where id = $1', [teacher, settings]);
+}
+
+/** Whether a teacher has made anything here yet: a lesson, a swatch, a key or a kept cross. */
+export async function hasWork(teacher: string): Promise<boolean> {
+	const { rows } = await database().query<{ has: boolean }>({
+		name: 'has-work',
+		text: `select exists (select from lessons where owner = $1) or exists (select from swatches where owner = $1)
+			or exists (select from keys where owner = $1) or exists (select from kept_crossings where owner = $1) as has`,
+		values: [teacher]
+	});
+	return rows[0].has;
 }
 
 /** True when the database answers. */

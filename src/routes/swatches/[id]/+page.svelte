@@ -46,7 +46,8 @@
 	const PANELS = { here: 'Here', figures: 'Figures', files: 'Files', history: 'History' } as const;
 	let panel = $state<keyof typeof PANELS>('figures');
 	/** what a narrow page shows */
-	let sheet = $state<'cloth' | 'rows' | 'beside'>('cloth');
+	const SHEETS = { cloth: 'Cloth', rows: 'Rows', beside: 'Beside' } as const;
+	let sheet = $state<keyof typeof SHEETS>('cloth');
 	let side = $state<'right' | 'wrong'>('right');
 	let spot = $state.raw<{ step: number; column: number } | null>(null);
 	let strand = $state<number | null>(null);
@@ -274,18 +275,7 @@
 		>
 	</div>
 
-	<div class="switch flex gap-1 border-b border-hairline px-3" role="group" aria-label="What to see">
-		{#each [['cloth', 'Cloth'], ['rows', 'Rows'], ['beside', 'Beside']] as const as [id, label] (id)}
-			<button
-				type="button"
-				class="min-h-12 flex-1 border-b-3 {sheet === id
-					? 'border-base-content font-semibold'
-					: 'border-transparent text-quiet'}"
-				aria-pressed={sheet === id}
-				onclick={() => (sheet = id)}>{label}</button
-			>
-		{/each}
-	</div>
+	<div class="switch"><PanelTabs panels={SHEETS} label="What to see" spread bind:chosen={sheet} /></div>
 
 	<section class="rows {sheet === 'rows' ? '' : 'away'}" aria-label="Rows">
 		<RowsField {open} {names} {place} onrow={chooseRow} bind:editor />
@@ -345,8 +335,7 @@
 		class="side border-l border-hairline bg-base-100 {sheet === 'beside' ? '' : 'away'}"
 		aria-label="Beside the cloth"
 	>
-		<PanelTabs panels={PANELS} label="What stands beside" bind:chosen={panel} />
-		<div class="px-5 py-5">
+		<PanelTabs panels={PANELS} label="What stands beside" bind:chosen={panel}>
 			{#if panel === 'history'}
 				<HistoryPanel {open} />
 			{:else if panel === 'files'}
@@ -370,7 +359,7 @@
 				</div>
 				<FiguresPanel {open} />
 			{/if}
-		</div>
+		</PanelTabs>
 	</aside>
 
 	<div class="counter"><CounterBar bind:this={counter} {open} onlost={() => (lost = true)} /></div>

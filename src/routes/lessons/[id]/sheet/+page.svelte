@@ -139,7 +139,7 @@
 			<summary>Several in one go</summary>
 			<fieldset class="mt-2 grid">
 				<legend class="sr-only">Variants</legend>
-				{#each VARIANTS as { id, says } (id)}
+				{#each VARIANTS as { id } (id)}
 					<label class="flex min-h-11 cursor-pointer items-center gap-3">
 						<input
 							type="checkbox"
@@ -147,7 +147,7 @@
 							checked={choices.variants.includes(id)}
 							onchange={() => choices.toggleVariant(id)}
 						/>
-						{says}
+						{choices.variantSaid(id)}
 					</label>
 				{/each}
 			</fieldset>

@@ -11,7 +11,7 @@
 	import { fileName, save } from '$lib/export/save';
 	import { OpenMemory } from '$lib/memory.svelte';
 	import { getSettings } from '$lib/settings.svelte';
-	import { workedHere, workingFor } from '$lib/swatch/rows.svelte';
+	import { workedHere, workingFor } from '$lib/swatch/rows';
 
 	/** Rows for those who read pictures: each in working order, from the arrow at its edge. */
 	let { data } = $props();
