@@ -45,7 +45,7 @@ export class Errand<Question, Answer> {
 
 	/** Ends what is under way; a worker cannot be interrupted, so the next question gets a new one. */
 	stop(): void {
-		if (!this.busy) return;
+		if (!this.#settle) return;
 		this.#worker?.terminate();
 		this.#worker = null;
 		this.#end(null);

@@ -112,9 +112,9 @@
 					<span class="sr-only">Search everything</span>
 				</button>
 				<button type="button" class="head-button" onclick={() => (settingsOpen = true)}>
-					<span class="hidden text-sm xl:inline">{summary}</span>
+					<span class="hidden text-sm 2xl:inline">{summary}</span>
 					<Icon name="settings" size={18} />
-					<span class="sr-only xl:hidden">Settings: {summary}</span>
+					<span class="sr-only 2xl:hidden">Settings: {summary}</span>
 				</button>
 			{/if}
 			<button type="button" class="head-button" onclick={() => (keysOpen = true)} aria-label="Keys and words">

@@ -81,7 +81,9 @@
 		<a class="press press-main" href={resolve('/lessons/[id]/stage', { id: open.id })}>
 			Teach it <Icon name="play" size={17} class="fill-current" />
 		</a>
-		<a class="press" href={resolve('/lessons/[id]/sheet', { id: open.id })}>Take-home sheet</a>
+		<a class="press" href={resolve('/lessons/[id]/sheet', { id: open.id })} aria-label="Take-home sheet"
+			><span class="hidden sm:inline">Take-home sheet</span><span class="sm:hidden">Sheet</span></a
+		>
 		<button
 			type="button"
 			class="press press-quiet"
@@ -96,13 +98,6 @@
 	{LEVEL_WORDS[lesson.level]} · {counted(lesson.minutes, 'minute')}{lesson.starts
 		? ` · ${startSaid(lesson.starts, settings.locale)}`
 		: ''}
-	{#if !more}
-		<button
-			type="button"
-			class="min-h-8 px-1 font-semibold text-base-content underline underline-offset-3"
-			onclick={() => (more = true)}>Change</button
-		>
-	{/if}
 </p>
 {#if more}
 	<div id="more" class="mt-2 grid gap-4 rounded-2xl bg-base-100 p-4 sm:p-5">

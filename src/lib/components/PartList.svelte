@@ -47,6 +47,7 @@
 	onconsider={consider}
 	onfinalize={finalize}
 	aria-label="Parts of the lesson, in order"
+	class:long={clockAt(open.lesson, 0, settings.locale).length > 5}
 >
 	{#each shown as { id, part, from } (id)}
 		<li class:chosen={id === chosen} aria-label={part.title}>
@@ -74,7 +75,7 @@
 	button {
 		display: grid;
 		flex: 1;
-		grid-template-columns: 4.5rem minmax(0, 1fr);
+		grid-template-columns: 3.2rem minmax(0, 1fr);
 		column-gap: 0.5rem;
 		min-width: 0;
 		padding: 0.62rem;
@@ -83,6 +84,10 @@
 	}
 	li:hover {
 		background: var(--color-base-100);
+	}
+	/* A clock of 12 hours says which half of the day it is. */
+	.long button {
+		grid-template-columns: 4.8rem minmax(0, 1fr);
 	}
 	.time {
 		grid-row: span 2;

@@ -51,6 +51,6 @@
 			Give that change up
 		</button>
 	{:else if time}
-		<Icon name="check" size={17} /> Saved {time}
+		<Icon name="check" size={17} /> <span class="whitespace-nowrap">Saved {time}</span>
 	{/if}
 </p>

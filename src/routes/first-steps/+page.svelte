@@ -12,7 +12,7 @@
 	import SwatchPicture from '$lib/components/swatch/SwatchPicture.svelte';
 	import { workingOf } from '$core/fabric/fabric';
 	import { readPattern } from '$core/pattern/pattern';
-	import { generate, USUAL_RECIPE } from '$core/swatch/generate';
+	import { generate, USUAL_RECIPE, type MotifKind } from '$core/swatch/generate';
 	import { keepKeyAndGo, makeSwatchAndGo } from '$lib/pasted';
 	import { getSettings } from '$lib/settings.svelte';
 	import { openSample } from '$lib/sample';
@@ -22,6 +22,13 @@
 	let pasted = $state('');
 	let name = $state('');
 	let making = $state(false);
+	let motif = $state<MotifKind>('plait');
+	const MOTIFS: readonly { motif: MotifKind; says: string }[] = [
+		{ motif: 'rope', says: 'A rope' },
+		{ motif: 'plait', says: 'A plait' },
+		{ motif: 'ring', says: 'Rings' },
+		{ motif: 'honeycomb', says: 'Honeycomb' }
+	];
 	let trouble = $state<string | null>(null);
 	let busy = $state(false);
 
@@ -30,8 +37,17 @@
 		if (!answer.ok) throw new Error(answer.error.message);
 		return answer.value.readings[0].crossing;
 	})();
-	const plait = (() => {
-		const rows = generate({ ...USUAL_RECIPE, motif: 'plait', repeats: 1, border: 0, beside: 1 });
+	const comb = (() => {
+		const rows = generate({
+			...USUAL_RECIPE,
+			motif: 'honeycomb',
+			times: 2,
+			repeats: 2,
+			spacing: 4,
+			edge: 0,
+			border: 0,
+			beside: 1
+		});
 		const working = rows.ok ? workingOf(readPattern(rows.value)) : rows;
 		return working.ok ? working.value : null;
 	})();
@@ -64,11 +80,16 @@
 
 <svelte:head><title>First steps · Pond Loop</title></svelte:head>
 
-<div class="mx-auto max-w-6xl px-4 pt-8 sm:px-7 sm:pt-10">
-	<h1 class="text-4xl sm:text-5xl">Three ways in</h1>
-	<p class="mt-3 max-w-prose text-lg">
-		Begin with what you have in your hands. Each way ends in a lesson you can teach, and a sheet to take home.
-	</p>
+<div class="mx-auto max-w-6xl px-4 pt-6 sm:px-7 sm:pt-8">
+	<div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-4">
+		<div>
+			<h1 class="text-4xl">Three ways in</h1>
+			<p class="mt-1 text-lg">
+				Begin with what you have in your hands. Each leads to a lesson and its sheet.
+			</p>
+		</div>
+		<button type="button" class="press" disabled={busy} onclick={sample}>Open the sample lesson</button>
+	</div>
 	<p role="alert" class="mt-3 font-semibold text-error empty:hidden">{trouble ?? ''}</p>
 
 	<div class="mt-7 grid gap-x-8 gap-y-10 lg:grid-cols-3">
@@ -81,7 +102,7 @@
 			<h2 id="road-key" class="text-2xl">Paste a key or a pattern</h2>
 			<p>Each name is checked against what its own words make; rows are worked from cast-on to last.</p>
 			<form
-				class="grid gap-3"
+				class="grid content-start gap-3"
 				onsubmit={(event) => {
 					event.preventDefault();
 					void takePasted();
@@ -101,7 +122,7 @@
 			<h2 id="road-name" class="text-2xl">Type the name of a cross</h2>
 			<p>See which stitch goes where, every way to make it, and each step on the needles.</p>
 			<form
-				class="grid gap-3"
+				class="grid content-start gap-3"
 				onsubmit={(event) => {
 					event.preventDefault();
 					void toBench(name.trim() || '2/2 RC');
@@ -125,13 +146,16 @@
 
 		<section class="road" aria-labelledby="road-motif">
 			<div class="picture">
-				{#if plait}<SwatchPicture working={plait} rows={14} fit="fill" />{/if}
+				{#if comb}<SwatchPicture working={comb} rows={9} fit="fill" />{/if}
 			</div>
 			<h2 id="road-motif" class="text-2xl">Have a swatch written</h2>
-			<p>Choose a rope, a plait or a ring; its rows are written for you, with edge and ground.</p>
-			<p>
-				<button type="button" class="press w-full" onclick={() => (making = true)}>Choose a motif</button>
-			</p>
+			<p>Choose a rope, a comb or a ring; its rows are written for you, with edge and ground.</p>
+			<div class="grid grid-cols-2 content-start gap-3">
+				{#each MOTIFS as { motif: kind, says } (kind)}
+					<button type="button" class="press" onclick={() => ((motif = kind), (making = true))}>{says}</button
+					>
+				{/each}
+			</div>
 		</section>
 	</div>
 
@@ -141,12 +165,13 @@
 		<div>
 			<h2 class="text-3xl">What comes out</h2>
 			<p class="mt-2 text-lg">
-				A lesson on a clock, a stage to teach it from, and a sheet that learners carry home.
+				A lesson on a clock, a stage to teach it from, and a sheet that learners carry home. Print
+				<a class="underline underline-offset-3" href={resolve('/account/codes')}>recovery codes</a> as well, for
+				the day a password is forgotten.
 			</p>
-			<div class="mt-5 flex flex-wrap gap-3">
-				<button type="button" class="press" disabled={busy} onclick={sample}>Open the sample lesson</button>
+			<p class="mt-5">
 				<button type="button" class="press press-quiet" onclick={done}>I know my way: hide this page</button>
-			</div>
+			</p>
 		</div>
 		<LessonGlimpse {crossing} voice={settings.value} />
 	</section>
@@ -156,6 +181,7 @@
 <Dialog title="Make a swatch from a motif" wide bind:open={making}>
 	<RecipeForm
 		press="Make the swatch"
+		{motif}
 		onmake={async (text, title) => {
 			making = false;
 			trouble = await makeSwatchAndGo(text, title, 'made from a motif');
@@ -166,7 +192,7 @@
 <style>
 	.road {
 		display: grid;
-		grid-template-rows: 11rem auto auto 1fr;
+		grid-template-rows: 10.5rem auto auto 1fr;
 		align-content: start;
 		gap: 0.7rem;
 	}

@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { onMount, untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
+	import { counted } from '$core/naming/numbers';
 	import { printKey } from '$core/formats/key';
 	import { readKey, withoutDoubles } from '$core/naming/key';
 	import type { KeptKey } from '$lib/bench';
@@ -165,10 +166,6 @@
 			<button type="button" class="press press-quiet" disabled={lines.length === 0} onclick={csv}
 				>Download CSV</button
 			>
-			{#if settled > 0}
-				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
-				<a class="press press-quiet" href="{resolve('/lessons')}?draft={open.key}">Draft a lesson from it</a>
-			{/if}
 			<button
 				type="button"
 				class="press press-quiet"
@@ -217,6 +214,15 @@
 					<KeyLineView {line} onmend={(mended) => mend(line.line, mended)} />
 				{/each}
 			</ol>
+			{#if settled > 0}
+				<div class="mt-6 flex flex-wrap items-center gap-x-4 gap-y-2">
+					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
+					<a class="press press-main" href="{resolve('/lessons')}?draft={open.key}">Draft a lesson from it</a>
+					<span class="text-quiet"
+						>{counted(settled, 'cross', 'crosses')} to teach, fitted to your minutes.</span
+					>
+				</div>
+			{/if}
 		{/if}
 	</section>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { generate, USUAL_RECIPE, type MotifKind, type Recipe } from '$core/swatch/generate';
 	import { spacingsFor } from '$core/swatch/measure';
 	import { read } from '$core/naming/read';
@@ -10,14 +11,17 @@
 	/** A motif with its measures; rows are written from it, from cast-on to the last. */
 	let {
 		press,
+		motif = 'plait',
 		onmake
 	}: {
+		/** the motif to begin with */
+		motif?: MotifKind;
 		/** the words of the button */
 		press: string;
 		onmake: (text: string, title: string) => void;
 	} = $props();
 
-	let recipe = $state<Recipe>({ ...USUAL_RECIPE, motif: 'plait', border: 4 });
+	let recipe = $state<Recipe>({ ...USUAL_RECIPE, motif: untrack(() => motif), border: 4 });
 	const set = (fields: Partial<Recipe>) => (recipe = { ...recipe, ...fields });
 	const made = $derived(generate(recipe));
 	let working = $state.raw<Working | null>(null);
