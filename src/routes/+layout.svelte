@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { afterNavigate } from '$app/navigation';
-	import { onMount, untrack } from 'svelte';
+	import { flushSync, onMount, untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
 	import Dialog from '$lib/components/Dialog.svelte';
 	import SaveState from '$lib/components/SaveState.svelte';
@@ -35,8 +35,10 @@
 	});
 	// What was found lies on another page.
 	afterNavigate(() => (searchOpen = false));
+	/** paper is white whatever the evening is */
+	let onPaper = $state(false);
 	$effect(() => {
-		document.documentElement.dataset.theme = settings.value.theme;
+		document.documentElement.dataset.theme = onPaper ? 'day' : settings.value.theme;
 	});
 	const search = () => {
 		words = '';
@@ -68,6 +70,11 @@
 		].join(' · ')
 	);
 </script>
+
+<svelte:window
+	onbeforeprint={() => flushSync(() => (onPaper = true))}
+	onafterprint={() => (onPaper = false)}
+/>
 
 {#if !bare}
 	<a href="#work" class="skip-link">Go to the work</a>
