@@ -14,6 +14,7 @@ import { root } from './lib/root.mjs';
 
 /** @type {Record<string, View>} */
 const VIEWS = {
+	'first-steps': { come: (page) => open(page, '/first-steps') },
 	bench: { come: (page) => open(page, '/?name=2/2 RC&way=cn-off&step=2') },
 	'bench-evening': { theme: 'evening', come: (page) => open(page, '/?name=2/1 LPC&way=cn-off&step=2') },
 	'bench-phone': { size: [390, 844], come: (page) => open(page, '/?name=2/2 RC&way=free-reach&step=3') },
@@ -97,13 +98,6 @@ const VIEWS = {
 			await page.keyboard.press('t');
 			await page.clock.fastForward('10:40');
 			for (let presses = 0; presses < 10; presses++) await page.keyboard.press('Space');
-		}
-	},
-	'stage-class': {
-		async come(page, lesson) {
-			await open(page, `${lesson}/stage`);
-			for (const key of ['ArrowDown', 'ArrowDown', 'm', 'i']) await page.keyboard.press(key);
-			await page.keyboard.type('Hands first, then the needle.');
 		}
 	},
 	sheet: { come: (page, lesson) => open(page, `${lesson}/sheet`) }

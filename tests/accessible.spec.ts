@@ -33,6 +33,19 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('textbox', { name: /one name a line/ }).fill(AT_ODDS);
 	},
 	'Bench, unreadable': (pond) => pond.open('/?name=marmalade'),
+	'First steps': (pond) => pond.open('/first-steps'),
+	Search: async (pond) => {
+		await pond.open('/key');
+		await pond.page.keyboard.press('/');
+		await pond.page.getByRole('searchbox').fill('eel');
+		await pond.page.getByRole('list', { name: 'Found' }).waitFor();
+	},
+	'Recovery codes': (pond) => pond.open('/account/codes'),
+	'Forgotten password': (pond) => pond.open('/recover'),
+	'Out of reach': async (pond) => {
+		await pond.page.goto('/away.html');
+		await pond.page.getByText('None is kept yet').waitFor();
+	},
 	Swatches: (pond) => pond.open('/swatches'),
 	'Making a swatch': async (pond) => {
 		await pond.open('/swatches');
@@ -51,7 +64,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'a swatch, history': async (pond) => {
 		await swatch(pond);
 		await beside(pond);
-		await pond.page.getByRole('button', { name: 'History' }).click();
+		await pond.page.getByRole('tab', { name: 'History' }).click();
 	},
 	'a swatch, lost place': async (pond) => {
 		await swatch(pond);
@@ -173,7 +186,7 @@ const AT_ODDS = 'C4B: sl next 2 sts to cn and hold in front, k2, k2 from cn\nT3F
 
 async function bench(pond: Pond, address: string, panel: string) {
 	await pond.open(address);
-	await pond.page.getByRole('button', { name: panel, exact: true }).click();
+	await pond.page.getByRole('tab', { name: panel, exact: true }).click();
 }
 
 async function swatch(pond: Pond) {

@@ -11,6 +11,7 @@ test('an archive holds everything, and comes into an empty account equal', async
 	// A lesson that follows a swatch, with a history, tags, and as it was taught.
 	await pond.draft('2/2 RC, 2/1 LPC', 120);
 	await page.locator('input[name="title"]').fill('Written over');
+	await pond.more();
 	await page.getByRole('textbox', { name: 'Tag it with' }).fill('autumn');
 	await page.keyboard.press('Enter');
 	await page.getByRole('button', { name: 'I have taught it' }).click();

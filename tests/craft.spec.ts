@@ -7,8 +7,7 @@ const TANGLED = JSON.stringify(layered([9, 4, 7, 2, 8, 5, 1, 6, 3], [3, 1, 4, 2,
 
 const choose = (pond: Pond, label: string, value: string) =>
 	pond.page.getByLabel(label, { exact: true }).selectOption(value);
-const see = (pond: Pond, panel: string) =>
-	pond.page.getByRole('button', { name: panel, exact: true }).click();
+const see = (pond: Pond, panel: string) => pond.page.getByRole('tab', { name: panel, exact: true }).click();
 
 test.describe('each medium', () => {
 	const cases: [medium: string, sentence: RegExp, minds: RegExp][] = [

@@ -42,6 +42,7 @@ test.describe('a draft', () => {
 			await checks.getByRole('button', { name: mend }).first().click();
 		};
 		// Too long, and one more minute than there is.
+		await pond.more();
 		await page.getByLabel('minutes', { exact: true }).fill('60');
 		await expect(checks).toContainText('more than the class has');
 		await pressed(/^Make the class \d+ minutes longer/);
@@ -189,7 +190,7 @@ test('a part is split and joined, and shown in another way', async ({ pond, page
 		.click();
 	await page.getByLabel('Shown').selectOption({ index: 1 });
 	await expect(page.getByTestId('checks')).toContainText('All clear');
-	await page.getByText('The class', { exact: true }).click();
+	await pond.more();
 	await page.getByLabel('Cable needles each').selectOption('0');
 	await expect(page.getByTestId('checks')).toContainText(/It takes 1 cable needle; there are 0 for each/);
 	await page
@@ -301,7 +302,7 @@ test('names are written in another school everywhere, and two schools are mended
 	await checks.getByRole('button', { name: 'Write every name like 2/2 RC' }).press('Enter');
 	await expect(page.getByLabel('Name of the lesson')).toHaveValue('Our first 2/2 RC');
 	await expect(checks).toContainText('All clear');
-	await page.getByText('The class', { exact: true }).press('Enter');
+	await page.getByRole('button', { name: /^More/ }).press('Enter');
 	await page.getByLabel('Names like').selectOption({ index: 1 });
 	await expect(page.getByLabel('Name of the lesson')).toHaveValue('Our first C4B');
 	await expect(pond.parts().filter({ hasText: 'Show C4B with a cable needle' })).toHaveCount(1);
@@ -331,4 +332,49 @@ test('a lesson for the machine shows its bed, at the desk and on the stage', asy
 	await page.keyboard.press('ArrowRight');
 	await expect(pond.sentence()).toContainText('Lift stitches 3 and 4');
 	await expect(bed(/Lift stitches 3 and 4/)).toBeVisible();
+});
+
+test('a cross that was taken out takes along what speaks of it, when the lesson is drafted again', async ({
+	pond,
+	page
+}) => {
+	await pond.draft('2/2 RC, 2/2 LC', 150);
+	const checks = page.getByTestId('checks');
+	await expect(checks).toContainText('All clear');
+	// Everything that teaches 2/2 LC goes, part by part; its question stays.
+	for (const about of ['2/2 LC in numbers', 'Show 2/2 LC', 'Practice: 2/2 LC'])
+		for (let there = pond.parts().filter({ hasText: about }); (await there.count()) > 0;) {
+			const before = await pond.parts().count();
+			await there.first().getByRole('button').first().click();
+			await page.getByRole('button', { name: 'Remove', exact: true }).click();
+			await expect(pond.parts()).toHaveCount(before - 1);
+			there = pond.parts().filter({ hasText: about });
+		}
+	await expect(checks).toContainText('2/2 LC is spoken of, but no part teaches it');
+	await pond.more();
+	await page.getByLabel('minutes', { exact: true }).fill('75');
+	await page.getByRole('button', { name: /Draft again around my changes/ }).click();
+	const dialog = page.getByRole('dialog');
+	await expect(dialog).toContainText('2/2 LC is taught nowhere any more');
+	await expect(dialog).not.toContainText('Nothing in it is changed by hand');
+	await dialog.getByRole('button', { name: 'Take this draft' }).click();
+	await expect(page.getByLabel('Name of the lesson')).toHaveValue('2/2 RC');
+	await expect(pond.parts().filter({ hasText: '2/2 LC' })).toHaveCount(0);
+	await expect(checks).toContainText('All clear');
+	await pond.saved();
+	await page.getByRole('link', { name: 'Take-home sheet' }).click();
+	await page.waitForURL(/\/sheet$/);
+	await expect(page.getByRole('heading', { name: 'What you need' })).toBeVisible();
+	await expect(page.getByText('2/2 LC')).toHaveCount(0);
+});
+
+test('checks stand beside or right below the part, however long the list of parts is', async ({
+	pond,
+	page
+}) => {
+	await page.setViewportSize({ width: 1100, height: 800 });
+	await pond.draft('2/2 RC, 2/2 LC', 150);
+	const part = (await page.getByRole('region', { name: 'The chosen part' }).boundingBox())!;
+	const checks = (await page.getByTestId('checks').boundingBox())!;
+	expect(checks.y - (part.y + part.height)).toBeLessThan(80);
 });

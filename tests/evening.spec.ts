@@ -1,17 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Locator } from '@playwright/test';
-import { expect, Pond, test } from './support/pond';
-
-/** Goes on with Tab until something has the focus: who has only a keyboard comes there too. */
-async function tabTo(target: Locator): Promise<void> {
-	const page = target.page();
-	await target.waitFor();
-	for (let presses = 0; presses < 160; presses++) {
-		if (await target.evaluate((element) => element === document.activeElement)) return;
-		await page.keyboard.press('Tab');
-	}
-	throw new Error(`Tab does not come to ${String(target)}.`);
-}
+import { expect, Pond, tabTo, test } from './support/pond';
 
 test('an evening is planned by keyboard alone, from a plait to an archive that comes in again equal', async ({
 	pond,

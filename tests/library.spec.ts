@@ -30,6 +30,7 @@ test.describe('the library', () => {
 
 	test('has tags, copies, and a place for what is put away', async ({ pond, page }) => {
 		const address = await pond.lessonWith('Wader socks', 'Toes first');
+		await pond.more();
 		await page.getByRole('textbox', { name: 'Tag it with' }).fill('Autumn, socks');
 		await page.keyboard.press('Enter');
 		await page.getByRole('button', { name: 'Take the tag “socks” off' }).click();
@@ -145,6 +146,7 @@ test.describe('a lesson', () => {
 		await page.locator('input[name="title"]').fill('Show it with the thick rope');
 		await pond.parts().filter({ hasText: 'What a cross is' }).getByRole('button').first().click();
 		await page.getByRole('button', { name: 'Remove', exact: true }).click();
+		await pond.more();
 		await page.getByRole('button', { name: 'I have taught it' }).click();
 		await expect(page.getByText(/just as it is now/)).toBeVisible();
 		await page.locator('body').click({ position: { x: 2, y: 500 } });

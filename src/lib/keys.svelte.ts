@@ -15,7 +15,10 @@ let sheet = $state.raw<readonly KeyBinding[]>([]);
 
 /** The keys that work on this page, for the sheet. */
 export const keysHere = (settings: OpenSettings) =>
-	sheet.filter(({ key }) => settings.value.singleKeys || !isSingle(key));
+	sheet
+		.filter(({ key }) => settings.value.singleKeys || !isSingle(key))
+		// A page may answer to a key of every page in its own way: that comes first.
+		.filter(({ key }, i, all) => all.findIndex((other) => other.key === key) === i);
 
 /** A letter, digit or sign alone (WCAG 2.1.4), with Shift or without. */
 const isSingle = (key: string): boolean => /^(?:Shift\+)?.$/u.test(key);

@@ -6,10 +6,15 @@ import { outbox } from './outbox.svelte';
 import { posted } from './post';
 import { versionsAt } from './swatch/wire';
 
+const KEYS = '/api/bench/keys';
+
 /** Keeps a pattern's key, in use, and opens it at the key desk. */
 export async function keepKeyAndGo(text: string): Promise<void> {
-	outbox.post('/api/bench/keys', { key: newId(), title: '', text: text.slice(0, 100_000), inUse: true });
-	await goto(resolve('/key'));
+	const key = newId();
+	const kept = { key, title: '', text: text.slice(0, 100_000), inUse: true };
+	// Straight there, so that the page that opens has it; by letter where the server is away.
+	if (await posted(KEYS, kept)) outbox.post(KEYS, kept);
+	await goto(resolve(`/key?open=${key}`));
 }
 
 /** Makes a swatch of rows and opens it; gives what went wrong in words, if something did. */

@@ -81,7 +81,10 @@
 	<header
 		class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hairline bg-base-100 px-4 sm:gap-x-7 sm:px-7 print:hidden"
 	>
-		<a href={resolve('/')} class="flex items-center gap-2.5 py-2 font-serif text-[1.35rem] font-semibold">
+		<a
+			href={resolve('/')}
+			class="flex min-h-11 min-w-11 items-center gap-2.5 font-serif text-[1.35rem] font-semibold"
+		>
 			<svg viewBox="0 0 30 24" width="30" height="24" aria-hidden="true" fill="none" stroke="currentColor">
 				<path d="M2 18h5c3 0 3-14 8-14s5 14 8 14h5" stroke-width="2.6" stroke-linecap="round" />
 				<path d="M2 22.5h26" stroke-width="1.6" stroke-dasharray="3 2.6" stroke-linecap="round" />

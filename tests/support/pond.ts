@@ -1,3 +1,4 @@
+import { spawnSync } from 'node:child_process';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { PondServer } from '../../scripts/lib/pondServer.mjs';
 
@@ -36,6 +37,25 @@ export const awake = (page: Page) => page.locator('html[data-ready]').waitFor({ 
 /** The password of every account that a test makes. */
 export const PASSWORD = 'a heron stands in the reeds';
 
+/** Goes on with Tab until something has the focus: who has only a keyboard comes there too. */
+export async function tabTo(target: Locator): Promise<void> {
+	const page = target.page();
+	await target.waitFor();
+	for (let presses = 0; presses < 160; presses++) {
+		if (await target.evaluate((element) => element === document.activeElement)) return;
+		await page.keyboard.press('Tab');
+	}
+	throw new Error(`Tab does not come to ${String(target)}.`);
+}
+
+/** What a page says on paper, printed as the browser prints it. */
+export async function onPaper(page: Page): Promise<string> {
+	const pdf = await page.pdf({ preferCSSPageSize: true });
+	const read = spawnSync('pdftotext', ['-layout', '-', '-'], { input: pdf, encoding: 'utf8' });
+	if (read.status !== 0) throw new Error(read.stderr);
+	return read.stdout;
+}
+
 /** What a teacher does, in a few words. */
 export class Pond {
 	constructor(readonly page: Page) {}
@@ -58,7 +78,8 @@ export class Pond {
 		await this.page.getByLabel('A name to sign in with').fill(signIn);
 		await this.page.getByLabel('A password').fill(PASSWORD);
 		await this.page.keyboard.press('Enter');
-		await this.page.waitForURL((url) => url.pathname === '/');
+		await this.page.waitForURL((url) => url.pathname === '/first-steps');
+		await awake(this.page);
 	}
 
 	/** Makes a lesson through the page and gives its address. */
@@ -110,6 +131,11 @@ export class Pond {
 		await expect(this.page.locator('input[name="title"]')).toBeFocused();
 		await this.page.keyboard.type(title);
 		await this.page.locator('body').click({ position: { x: 2, y: 400 } });
+	}
+
+	/** Opens what is rarely wanted of a lesson. */
+	more(): Promise<void> {
+		return this.page.getByRole('button', { name: /^More/ }).click();
 	}
 
 	/** The titles of the parts, in order. */

@@ -44,6 +44,9 @@
 			: shape.test(text.trim()) && numberIn(text) >= least && numberIn(text) <= most;
 	const wrong = $derived(typed !== null && !good(typed));
 	const stays = $derived(value ?? placeholder);
+	const wanted = $derived(
+		`Takes ${said(least)} to ${said(most)}${of && ` ${places > 0 ? '' : 'whole '}${of}`}; it stays at ${stays === undefined ? 'nothing' : said(stays)} until the number is one of those.`
+	);
 
 	function set(text: string, left: boolean) {
 		typed = text;
@@ -69,9 +72,7 @@
 	/>
 	{#if wrong}
 		<p id="{uid}-wrong" class="order-last w-full max-w-xs text-sm font-semibold text-error">
-			Takes {said(least)} to {said(most)}
-			{places > 0 ? of : `whole ${of}`}; it stays at {stays === undefined ? 'nothing' : said(stays)} until the number
-			is one of those.
+			{wanted}
 		</p>
 	{/if}
 </div>

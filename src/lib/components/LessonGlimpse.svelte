@@ -43,12 +43,14 @@
 		<p class="mt-2 font-semibold">Lesson</p>
 	</li>
 	<li>
-		<div class="frame night" data-theme="evening"><StillRail {crossing} {voice} alt="" /></div>
+		<div class="frame night" data-theme="evening">
+			<StillRail {crossing} {voice} alt="A step on the needles" />
+		</div>
 		<p class="mt-2 font-semibold">Stage</p>
 	</li>
 	<li>
 		<div class="frame sheet" data-theme="day">
-			<ClothPicture {crossing} alt="" />
+			<ClothPicture {crossing} alt="The cross in numbers" />
 			<hr />
 			<hr />
 			<hr />

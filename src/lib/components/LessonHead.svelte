@@ -28,6 +28,8 @@
 	const settings = getSettings();
 	/** what is rarely wanted stands folded away */
 	let more = $state(false);
+	/** once opened it stays as it is, out of sight */
+	let opened = $state(false);
 	const LEVEL_WORDS = {
 		beginner: 'For beginners',
 		improver: 'For improvers',
@@ -89,8 +91,10 @@
 			class="press press-quiet"
 			aria-expanded={more}
 			aria-controls="more"
-			onclick={() => (more = !more)}
-			>{more ? 'Less' : 'More'}<span class="sr-only"> of this lesson</span></button
+			onclick={() => {
+				more = !more;
+				opened = true;
+			}}>{more ? 'Less' : 'More'}<span class="sr-only"> of this lesson</span></button
 		>
 	</div>
 </div>
@@ -99,8 +103,8 @@
 		? ` · ${startSaid(lesson.starts, settings.locale)}`
 		: ''}
 </p>
-{#if more}
-	<div id="more" class="mt-2 grid gap-4 rounded-2xl bg-base-100 p-4 sm:p-5">
+{#if opened}
+	<div id="more" hidden={!more} class="mt-2 grid gap-4 rounded-2xl bg-base-100 p-4 sm:p-5">
 		<div class="flex flex-wrap items-center gap-x-5 gap-y-3 text-quiet">
 			<Choices
 				label="For"

@@ -97,7 +97,7 @@
 			<div class="picture paper" aria-hidden="true">
 				<p><b>C4F</b> sl next 2 sts to cn and hold in front, k2, k2 from cn</p>
 				<p><b>T3B</b> sl next 1 st to cn and hold in back, k2, p1 from cn</p>
-				<span><ClothPicture {crossing} numbers={false} alt="" /></span>
+				<span><ClothPicture {crossing} numbers={false} alt="The cloth it makes" /></span>
 			</div>
 			<h2 id="road-key" class="text-2xl">Paste a key or a pattern</h2>
 			<p>Each name is checked against what its own words make; rows are worked from cast-on to last.</p>
@@ -118,7 +118,9 @@
 		</section>
 
 		<section class="road" aria-labelledby="road-name">
-			<div class="picture"><StillRail {crossing} voice={settings.value} alt="" /></div>
+			<div class="picture">
+				<StillRail {crossing} voice={settings.value} alt="Four stitches of 2/2 RC on the needle" />
+			</div>
 			<h2 id="road-name" class="text-2xl">Type the name of a cross</h2>
 			<p>See which stitch goes where, every way to make it, and each step on the needles.</p>
 			<form

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
 	import Icon from '$lib/components/Icon.svelte';
 	import { counted } from '$core/naming/numbers';
@@ -20,7 +21,7 @@
 
 	const fresh = (): KeptKey => ({ key: newId(), title: '', text: '', inUse: true });
 	/** the key that is open; until one is chosen, the one changed last */
-	let chosen = $state<string | null>(null);
+	let chosen = $state<string | null>(untrack(() => page.url.searchParams.get('open')));
 	/** a key that was begun and has nothing in it yet */
 	let begun = $state.raw<KeptKey>(fresh());
 	let removed = $state.raw<KeptKey | null>(null);

@@ -19,7 +19,8 @@
 		'Names are of one school.',
 		'All that is needed is on the list.',
 		'No half hour goes by without a rest.',
-		'Swatches can be knitted, and nothing points to what is not there.'
+		'Swatches can be knitted, and nothing points to what is not there.',
+		'No title, text or homework speaks of a cross that is not taught.'
 	];
 	const titleOf = (id: string) => open.lesson.parts.find((part) => part.id === id)?.title ?? '';
 

@@ -164,7 +164,7 @@
 		flex: none;
 		white-space: nowrap;
 		gap: 0.35rem;
-		min-height: 2.5rem;
+		min-height: 2.75rem;
 		padding: 0.2rem 0.75rem;
 		border-radius: 0.75rem;
 		cursor: pointer;
@@ -180,7 +180,7 @@
 	}
 	.number {
 		width: 5rem;
-		min-height: 2.4rem;
+		min-height: 2.75rem;
 		padding: 0.1rem 0.6rem;
 		border: 1.5px solid color-mix(in oklab, currentColor 60%, transparent);
 		border-radius: 0.7rem;

@@ -1,0 +1,246 @@
+import { devices, type Locator, type Page } from '@playwright/test';
+import { expect, onPaper, PASSWORD, Pond, tabTo, test } from './support/pond';
+
+const KEY = `C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn
+C4B: sl next 2 sts to cn and hold in back, k2, k2 from cn`;
+
+/** How many things a newcomer may have to do from a pasted key to a checked lesson and its sheet. */
+const MOST_ACTIONS = 12;
+
+/** From a pasted key to a checked lesson and its sheet, as somebody does it who follows what the pages offer. */
+async function fromKeyToSheet(
+	page: Page,
+	put: (field: Locator, text: string) => Promise<void>,
+	press: (target: Locator) => Promise<void>
+) {
+	let actions = 0;
+	const does = async (act: Promise<void>) => {
+		await act;
+		actions++;
+	};
+	await does(put(page.getByLabel('The list of names, or the rows'), KEY));
+	await does(press(page.getByRole('button', { name: 'Read it' })));
+	await page.waitForURL(/\/key\?open=/);
+	await expect(page.getByText('2 lines: 2 settled')).toBeVisible();
+	await does(press(page.getByRole('link', { name: 'Draft a lesson from it' })));
+	const keep = page.getByRole('button', { name: 'Keep this lesson' });
+	await expect(keep).toBeEnabled();
+	await does(press(keep));
+	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	await expect(page.getByTestId('checks')).toContainText('All clear');
+	await does(press(page.getByRole('link', { name: 'Take-home sheet' })));
+	await page.waitForURL(/\/sheet$/);
+	await does(press(page.getByRole('button', { name: /Make the file/ })));
+	await expect(
+		page.getByRole('list', { name: 'Files just made' }).getByRole('link', { name: 'Save' })
+	).toBeVisible({
+		timeout: 60_000
+	});
+	expect(actions).toBeLessThanOrEqual(MOST_ACTIONS);
+}
+
+test.describe('the first hour', () => {
+	test.describe.configure({ timeout: 180_000 });
+
+	test('goes from a pasted key to a lesson and its sheet by keyboard alone', async ({
+		pond,
+		page,
+		context
+	}) => {
+		await context.clearCookies();
+		await pond.join('newcomer', 'A Newcomer');
+		await expect(page.getByRole('heading', { name: 'Three ways in' })).toBeVisible();
+		await fromKeyToSheet(
+			page,
+			async (field, text) => {
+				await tabTo(field);
+				// As pasted: a line break does not send the form.
+				await page.keyboard.insertText(text);
+			},
+			async (target) => {
+				await tabTo(target);
+				await page.keyboard.press('Enter');
+			}
+		);
+		// There is work now, so the Bench keeps its place.
+		await pond.open('/');
+		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toBeVisible();
+		// The first steps stay one press away until they are no longer wanted.
+		await page.getByRole('link', { name: 'First steps' }).press('Enter');
+		await page.waitForURL(/\/first-steps$/);
+		await page.getByRole('button', { name: 'I know my way: hide this page' }).press('Enter');
+		await page.waitForURL((url) => url.pathname === '/');
+		await expect(page.getByRole('link', { name: 'First steps' })).toHaveCount(0);
+		await pond.saved();
+		await pond.reload();
+		await expect(page.getByRole('link', { name: 'First steps' })).toHaveCount(0);
+		await page.keyboard.press('Shift+?');
+		await expect(page.getByRole('dialog').getByRole('link', { name: 'First steps' })).toBeVisible();
+	});
+
+	test('goes the same way on a phone', async ({ browser, server }) => {
+		const { viewport, userAgent, deviceScaleFactor } = devices['Pixel 5'];
+		const phone = await browser.newContext({
+			viewport,
+			userAgent,
+			deviceScaleFactor,
+			isMobile: true,
+			hasTouch: true,
+			baseURL: server.address,
+			storageState: undefined
+		});
+		await phone.clearCookies();
+		const page = await phone.newPage();
+		await new Pond(page).join('pocket', 'A Pocket');
+		await fromKeyToSheet(
+			page,
+			(field, text) => field.fill(text),
+			(target) => target.tap()
+		);
+		// The parts of a lesson begin above the fold.
+		await page.goBack();
+		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		const first = page.getByRole('list', { name: 'Parts of the lesson' }).getByRole('listitem').first();
+		const box = (await first.boundingBox())!;
+		expect(box.y + box.height).toBeLessThan(viewport.height);
+		await phone.close();
+	});
+
+	test('has a sample in every account, and the other two ways', async ({ pond, page, context }) => {
+		await context.clearCookies();
+		await pond.join('sampler', 'A Sampler');
+		await page.getByRole('button', { name: 'Open the sample lesson' }).click();
+		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		await expect(page.getByRole('textbox', { name: 'Name of the lesson' })).toHaveValue(
+			'Your first two leans (a sample)'
+		);
+		await pond.open('/first-steps');
+		await page.getByLabel('As your pattern has it').fill('2/1 LPC');
+		await page.keyboard.press('Enter');
+		await page.waitForURL(/name=2%2F1\+LPC|name=2%2F1%20LPC/);
+		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toHaveValue('2/1 LPC');
+		await pond.open('/first-steps');
+		await page.getByRole('button', { name: 'Honeycomb' }).click();
+		await expect(page.getByRole('dialog').getByLabel('Motif')).toHaveValue('honeycomb');
+		await page.getByRole('button', { name: 'Make the swatch' }).click();
+		await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
+		await pond.open('/first-steps');
+		await page.getByLabel('The list of names, or the rows').fill('Cast on 8.\nRow 1 (RS): p2, 2/2 RC, p2.');
+		await page.getByRole('button', { name: 'Read it' }).click();
+		await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
+		await expect(page.getByText('8 stitches · 1 row · flat')).toBeVisible();
+		// Nothing at all is asked for, in words.
+		await pond.open('/first-steps');
+		await page.getByRole('button', { name: 'Read it' }).click();
+		await expect(page.getByRole('alert')).toContainText('Paste the list of names');
+	});
+
+	test('knows a key or rows where they are pasted in place of a name', async ({ pond, page, context }) => {
+		await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+		const paste = async (text: string) => {
+			await page.evaluate((copied) => navigator.clipboard.writeText(copied), text);
+			await page.getByRole('textbox', { name: 'Name of the crossing' }).press('Control+V');
+		};
+		await pond.open('/?name=2/2 RC');
+		await paste(KEY);
+		await expect(page.getByText('That is a key: 2 names, C4F, C4B.')).toBeVisible();
+		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toHaveValue('2/2 RC');
+		await page.getByRole('button', { name: 'Take it to the key desk' }).click();
+		await page.waitForURL(/\/key\?open=/);
+		await expect(page.getByRole('textbox', { name: /one name a line/ })).toHaveValue(KEY);
+		await page.getByRole('button', { name: 'Remove this key' }).click();
+		await pond.saved();
+		await pond.open('/?name=2/2 RC');
+		await paste('Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2: as they face.');
+		await expect(page.getByText('Those are rows: 2 lines of them.')).toBeVisible();
+		await page.getByRole('button', { name: 'Not now' }).click();
+
+		// In a draft each name is taught as the key has it.
+		await pond.open('/lessons');
+		await page.keyboard.press('d');
+		const dialog = page.getByRole('dialog');
+		await dialog.getByLabel('Crosses to teach').fill(`Abbreviations\n${KEY}\nRS: right side`);
+		await expect(dialog.getByText('Read as a key of 2 names')).toBeVisible();
+		await expect(dialog.getByTestId('draft')).toContainText('C4F in numbers');
+	});
+
+	test('finds the next step on every empty shelf', async ({ pond, page, context }) => {
+		await context.clearCookies();
+		await pond.join('empty', 'An Empty Shelf');
+		await pond.open('/swatches');
+		await expect(page.getByText('npm run')).toHaveCount(0);
+		await page.getByRole('button', { name: 'Open a sample rope' }).click();
+		await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
+		await expect(page.getByText('12 stitches')).toBeVisible();
+		await pond.open('/courses');
+		await page.getByRole('link', { name: 'Draft lessons for it' }).click();
+		await expect(page.getByRole('dialog').getByRole('button', { name: 'Keep this lesson' })).toBeEnabled();
+		await pond.open('/lessons');
+		await page.getByRole('button', { name: 'Open the sample lesson' }).click();
+		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		await pond.open('/key');
+		await page.getByRole('button', { name: 'Try it with a sample' }).click();
+		await expect(page.getByRole('region', { name: 'What it says' })).toContainText('2 settled, 1 at odds');
+	});
+});
+
+test.describe('passwords', () => {
+	test('say their rule, stay while something is mended, and are shown on asking', async ({
+		page,
+		pond,
+		context
+	}) => {
+		await context.clearCookies();
+		await pond.open('/join');
+		await page.getByLabel('The name your learners know you by').fill('A Forgetter');
+		await page.getByLabel('A name to sign in with').fill('!');
+		const password = page.getByLabel('A password');
+		await password.fill('short');
+		await expect(page.getByText('5 characters more.')).toBeVisible();
+		await password.fill(PASSWORD);
+		await expect(page.getByText('Long enough.')).toBeVisible();
+		await page.getByRole('button', { name: 'Create' }).click();
+		await expect(page.getByRole('alert')).toContainText('A sign-in name has 3 to 80');
+		await expect(password).toHaveValue(PASSWORD);
+		await page.getByRole('button', { name: 'Show the password' }).click();
+		await expect(password).toHaveAttribute('type', 'text');
+		await page.getByLabel('A name to sign in with').fill('forgetter');
+		await page.getByRole('button', { name: 'Create' }).click();
+		await page.waitForURL(/\/first-steps$/);
+
+		// Codes on paper open the account when the password is forgotten, each once.
+		await pond.open('/account/codes');
+		await page.getByLabel('Password, to be sure').fill('something else');
+		await page.getByRole('button', { name: 'Make eight codes' }).click();
+		await expect(page.getByRole('alert')).toContainText('not your password');
+		await page.getByLabel('Password, to be sure').fill(PASSWORD);
+		await page.getByRole('button', { name: 'Make eight codes' }).click();
+		const codes = page.getByRole('list', { name: 'Your codes' }).getByRole('listitem');
+		await expect(codes).toHaveCount(8);
+		const code = (await codes.first().innerText()).trim();
+		const paper = await onPaper(page);
+		expect(paper).toContain(code);
+		expect(paper).not.toContain('Print them');
+		await context.clearCookies();
+		await pond.open('/sign-in');
+		await page.getByRole('link', { name: 'Forgotten password' }).click();
+		await page.waitForURL(/\/recover$/);
+		const recover = async (typed: string) => {
+			await page.getByLabel('Sign-in name').fill('forgetter');
+			await page.getByLabel(/A recovery code/).fill(typed);
+			await page.getByLabel('A new password').fill('the reed bends and stands');
+			await page.getByRole('button', { name: 'Change it and sign in' }).click();
+		};
+		await recover('0000-0000-0000');
+		await expect(page.getByRole('alert')).toContainText('not one of yours');
+		await expect(page.getByLabel('A new password')).toHaveValue('the reed bends and stands');
+		await recover(code.toLowerCase().replaceAll('-', ' '));
+		await page.waitForURL(/\/first-steps$/);
+		await page.goto('/account');
+		await expect(page.getByText('7 codes left')).toBeVisible();
+		await context.clearCookies();
+		await pond.open('/recover');
+		await recover(code);
+		await expect(page.getByRole('alert')).toContainText('was used before');
+	});
+});

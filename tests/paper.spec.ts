@@ -1,0 +1,66 @@
+import { expect, onPaper, test } from './support/pond';
+
+test.describe('on paper', () => {
+	test('a sheet is the sheet, without what it was chosen with', async ({ pond, page }) => {
+		await pond.open('/lessons');
+		await page
+			.getByRole('link', { name: /Your first two leans/ })
+			.first()
+			.click();
+		await page.getByRole('link', { name: 'Take-home sheet' }).click();
+		await page.waitForURL(/\/sheet$/);
+		await expect(page.getByRole('heading', { name: 'What you need' })).toBeVisible();
+		const paper = await onPaper(page);
+		for (const told of [
+			'Your first two leans',
+			'What you need',
+			'Knit stitch 3, straight from the left',
+			'Your hands'
+		])
+			expect(paper).toContain(told);
+		for (const pressed of [
+			'Make the file',
+			'Print it',
+			'For whom',
+			'What goes home',
+			'Back to the lesson',
+			'Several in one go'
+		])
+			expect(paper).not.toContain(pressed);
+	});
+
+	test('rows as pictures are rows alone', async ({ pond, page }) => {
+		await pond.open('/swatches');
+		await page.getByRole('link', { name: /Draught-stopper eel, first plait/ }).click();
+		await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
+		await pond.open(`${page.url()}/rows`);
+		const paper = await onPaper(page);
+		expect(paper).toContain('Row 3, right side');
+		expect(paper).not.toMatch(/Back to the swatch|Pictures, SVG|Print/);
+	});
+
+	test('any other page leaves out what is pressed, and is white in the evening', async ({
+		pond,
+		page,
+		context
+	}) => {
+		await context.clearCookies();
+		await pond.join('paper', 'A Paper');
+		await page.keyboard.press(',');
+		await page.getByRole('dialog').getByText('Evening', { exact: true }).click();
+		await page.getByRole('button', { name: 'Close' }).click();
+		await page.getByRole('button', { name: 'Open the sample lesson' }).click();
+		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+		const paper = await onPaper(page);
+		expect(paper).toContain('Welcome to the hide');
+		expect(paper).not.toMatch(/Teach it|Key desk|Duplicate/);
+		await page.emulateMedia({ media: 'print' });
+		await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+		const ink = await page.evaluate(() => getComputedStyle(document.body).color);
+		await page.evaluate(() => dispatchEvent(new Event('afterprint')));
+		await page.emulateMedia({ media: 'screen' });
+		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+		expect(ink).not.toBe(await page.evaluate(() => getComputedStyle(document.body).color));
+	});
+});
