@@ -12,6 +12,7 @@ export default defineConfig({
 	reporter: process.env.POND_REPORT ? [['list'], ['json', { outputFile: process.env.POND_REPORT }]] : 'list',
 	use: {
 		viewport: { width: 1280, height: 800 },
+		locale: 'en-GB',
 		launchOptions: LAUNCH
 	}
 });

@@ -25,7 +25,7 @@ test('an archive holds everything, and comes into an empty account equal', async
 	await pond.open('/account');
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
-		page.getByRole('link', { name: 'Take an archive' }).click()
+		page.getByRole('button', { name: 'Take an archive' }).click()
 	]);
 	const archive = readFileSync((await download.path())!);
 	const files = unzipSync(new Uint8Array(archive));

@@ -72,6 +72,7 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 			await expect(there).toHaveCount(before - 1);
 		}
 	};
+	await press(page.getByRole('button', { name: /^More/ }));
 	await write(page.getByRole('textbox', { name: 'minutes', exact: true }).first(), '60');
 	await mended(/more than the class has/, /^Make the class \d+ minutes longer/);
 	await without(/^Ask: /);
@@ -117,7 +118,7 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 	// All of it goes into an archive, and from there into an empty account.
 	await pond.open('/account');
 	const coming = page.waitForEvent('download');
-	await press(page.getByRole('link', { name: 'Take an archive' }));
+	await press(page.getByRole('button', { name: 'Take an archive' }));
 	const archive = readFileSync(await (await coming).path());
 	const empty = await browser.newContext({ baseURL: server.address, storageState: undefined });
 	const other = new Pond(await empty.newPage());

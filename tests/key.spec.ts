@@ -36,7 +36,7 @@ test.describe('the key desk', () => {
 		// A key that is not in use settles nothing.
 		await pond.open('/key');
 		await page.getByRole('button', { name: /Binocular strap/ }).click();
-		await page.getByLabel(/In use/).uncheck();
+		await page.getByLabel(/Use this pattern/).uncheck();
 		await pond.saved();
 		await pond.open('/?name=C4F');
 		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();

@@ -106,11 +106,11 @@ test.describe('a lesson', () => {
 	test('draws its clock to scale and says what runs over', async ({ pond, page }) => {
 		await pond.lessonWith('Clock', 'Long talk');
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('95');
-		await expect(page.getByText('class ends +90 · 5 min over')).toBeVisible();
+		await expect(page.getByText('class ends 1:30 · 5 min over')).toBeVisible();
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('9x');
 		await expect(page.getByText('Takes 0 to 600 whole minutes; it stays at 95')).toBeVisible();
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('40');
-		await expect(page.getByText('class ends +90 · 50 min left')).toBeVisible();
+		await expect(page.getByText('class ends 1:30 · 50 min left')).toBeVisible();
 		await pond.saved();
 	});
 

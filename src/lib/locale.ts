@@ -1,18 +1,33 @@
 /** Where nobody says how they write dates. */
 const USUAL = 'en-GB';
 
+/** Where a browser says which locale it writes dates in. */
+export const LOCALE_COOKIE = 'pond_locale';
+
 /**
- * The locale that a browser asks for first (RFC 9110, 12.5.4): what its own fields for dates and times go by as well.
+ * The locale of a browser: what it said of itself, else the language it asks for first (RFC 9110, 12.5.4).
  *
+ * @param said the value of its cookie
  * @param languages the header `Accept-Language`
  */
-export function localeAsked(languages: string | null): string {
-	const first = languages?.split(',')[0].split(';')[0].trim() ?? '';
+export function localeOf(said: string | undefined, languages: string | null): string {
+	const asked = [said, languages?.split(',')[0].split(';')[0].trim()];
+	return asked.map(supported).find((locale) => locale !== undefined) ?? USUAL;
+}
+
+function supported(locale: string | undefined): string | undefined {
 	try {
-		return Intl.DateTimeFormat.supportedLocalesOf(first)[0] ?? USUAL;
+		return locale ? Intl.DateTimeFormat.supportedLocalesOf(locale)[0] : undefined;
 	} catch {
-		return USUAL;
+		return undefined;
 	}
+}
+
+/** The locale that this browser writes dates in, its own fields for them included; it is remembered for the server. */
+export function ownLocale(): string {
+	const { locale } = Intl.DateTimeFormat().resolvedOptions();
+	document.cookie = `${LOCALE_COOKIE}=${locale}; path=/; max-age=31536000; samesite=lax`;
+	return locale;
 }
 
 /** A moment as a history tells it, with 12 or 24 hours as the reader has them. */

@@ -7,7 +7,7 @@ const WHERE = '/api/settings';
 /** The teacher's settings as this page shows them: the kept ones, with what was changed here on top. */
 export class OpenSettings {
 	/** how the reader writes numbers, dates and times, as in `en-GB` */
-	readonly locale: string;
+	locale = $state('');
 	#kept = $state.raw<Settings>()!;
 	readonly #set: Settings = $derived.by(() => {
 		const changed = outbox.letters.findLast(({ to }) => to === WHERE);

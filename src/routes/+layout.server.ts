@@ -1,14 +1,14 @@
 import { DEFAULT_SETTINGS } from '$lib/settings';
 import type { Teacher } from '$lib/server/store/teachers';
-import { localeAsked } from '$lib/locale';
+import { LOCALE_COOKIE, localeOf } from '$lib/locale';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = ({ locals, request }) => {
+export const load: LayoutServerLoad = ({ locals, request, cookies }) => {
 	// On an open route there may be nobody.
 	const teacher = locals.teacher as Teacher | undefined;
 	return {
 		teacher: teacher ? { id: teacher.id, name: teacher.name, demo: teacher.demo } : null,
 		settings: teacher?.settings ?? DEFAULT_SETTINGS,
-		locale: localeAsked(request.headers.get('accept-language'))
+		locale: localeOf(cookies.get(LOCALE_COOKIE), request.headers.get('accept-language'))
 	};
 };

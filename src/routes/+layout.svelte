@@ -10,6 +10,7 @@
 	import SettingsForm from '$lib/components/SettingsForm.svelte';
 	import { useKeys } from '$lib/keys.svelte';
 	import { awaitAway, waitForInstall } from '$lib/device.svelte';
+	import { ownLocale } from '$lib/locale';
 	import { outbox } from '$lib/outbox.svelte';
 	import { OpenSettings, setSettings } from '$lib/settings.svelte';
 
@@ -27,6 +28,8 @@
 
 	onMount(() => {
 		const stop = settings.watch();
+		// The browser's own fields for dates go by this, whatever it asks for over the wire.
+		settings.locale = ownLocale();
 		if (data.teacher) outbox.open(data.teacher.id);
 		waitForInstall();
 		void awaitAway();

@@ -43,7 +43,7 @@
 			motif: 'honeycomb',
 			times: 2,
 			repeats: 2,
-			spacing: 4,
+			spacing: 2,
 			edge: 0,
 			border: 0,
 			beside: 1
@@ -151,7 +151,7 @@
 				{#if comb}<SwatchPicture working={comb} rows={9} fit="fill" />{/if}
 			</div>
 			<h2 id="road-motif" class="text-2xl">Have a swatch written</h2>
-			<p>Choose a rope, a comb or a ring; its rows are written for you, with edge and ground.</p>
+			<p>Choose a rope, a plait or a ring; its rows are written for you, with edge and ground.</p>
 			<div class="grid grid-cols-2 content-start gap-3">
 				{#each MOTIFS as { motif: kind, says } (kind)}
 					<button type="button" class="press" onclick={() => ((motif = kind), (making = true))}>{says}</button

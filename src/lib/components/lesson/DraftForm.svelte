@@ -105,9 +105,15 @@
 	let drafted = $state.raw<{ brief: typeof brief; draft: Result<Draft> } | null>(null);
 	const draft = $derived(brief.ok ? (drafted?.draft ?? null) : brief);
 	const fresh = $derived(drafted?.brief === brief);
+	/** the draft that is on its way */
+	let pending: Promise<void> = Promise.resolve();
 	$effect(() => {
-		void redraft(brief, rates);
+		pending = redraft(brief, rates);
 	});
+	async function keep() {
+		await pending;
+		if (draft?.ok && fresh) onkeep(sourced(draft.value.lesson));
+	}
 	async function redraft(asked: typeof brief, by: typeof rates) {
 		if (!asked.ok) return errand.stop();
 		const answer = await errand.ask({ brief: asked.value, rates: $state.snapshot(by), all: false });
@@ -158,7 +164,7 @@
 	class="grid gap-x-8 gap-y-5 md:grid-cols-2"
 	onsubmit={(event) => {
 		event.preventDefault();
-		if (draft?.ok && fresh) onkeep(sourced(draft.value.lesson));
+		void keep();
 	}}
 >
 	<div class="grid content-start gap-4">
@@ -257,7 +263,7 @@
 			<p role="alert" class="font-semibold text-error">{draft.error.message}</p>
 		{/if}
 		<div class="flex flex-wrap gap-3">
-			<button class="press press-main" disabled={!draft?.ok || !fresh}>Keep this lesson</button>
+			<button class="press press-main" disabled={!brief.ok || (fresh && !draft?.ok)}>Keep this lesson</button>
 			{#if errand.long}
 				<button type="button" class="press press-quiet" onclick={() => errand.stop()}>Stop drafting</button>
 			{/if}
