@@ -125,7 +125,7 @@ test.describe('the Bench', () => {
 		const field = page.getByRole('textbox', { name: 'Name of the crossing' });
 		for (const name of ['2/2 RC', '3/3 LC', '1/1 RC', '4/4 LPC', '2/1 RC']) {
 			await field.fill(name);
-			for (let presses = 0; presses < 2; presses++)
+			for (let presses = 0; presses < 3; presses++)
 				await page.getByRole('button', { name: 'Forward one step' }).click();
 		}
 		await expect(pond.sentence()).toHaveText('Knit stitch 1, straight off the cable needle.');

@@ -65,10 +65,12 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/': null,
 	'/account': null,
 	'/account/archive': null,
+	'/account/codes': null,
 	'/health': null,
 	'/join': null,
 	'/key': null,
 	'/lessons': null,
+	'/recover': null,
 	'/sign-in': null,
 	'/swatches': null,
 	'/api/settings': null,
@@ -226,7 +228,7 @@ test('another teacher, and nobody, reach nothing at any route', async ({ browser
 				const status = (await ask(other, tried)).status();
 				expect([404, 409], `${route}: another teacher gets ${status}`).toContain(status);
 			}
-			if (['/health', '/join', '/sign-in'].includes(route)) continue;
+			if (['/health', '/join', '/recover', '/sign-in'].includes(route)) continue;
 			const status = (await ask(nobody, tried)).status();
 			expect(route.startsWith('/api/') ? [401] : [303], `${route}: nobody gets ${status}`).toContain(status);
 		}

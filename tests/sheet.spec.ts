@@ -10,18 +10,21 @@ async function onSheet(pond: Pond): Promise<string> {
 	await pond.open(`${address}/sheet`);
 	return address!;
 }
-const files = (page: Page) => page.getByRole('list', { name: 'Files' }).getByRole('listitem');
+/** A file that is made, or was: it stands at the button that asked for it. */
+const files = (page: Page, job?: string) => page.locator(job ? `[data-job="${job}"]` : '[data-job]');
+let latest: string;
 
 /** Asks for a file, and waits until it is on its way: others may have left files here. */
 async function made(page: Page, ask: () => Promise<void>) {
 	const [answer] = await Promise.all([page.waitForResponse(/\/api\/lessons\/.*\/jobs$/), ask()]);
 	const { job } = await answer.json();
-	await expect(files(page).first()).toHaveAttribute('data-job', job);
+	latest = job;
+	await expect(files(page, job)).toBeVisible();
 }
 
 /** Saves the latest file and gives where it lies. */
 async function saved(page: Page): Promise<string> {
-	const link = files(page).first().getByRole('link', { name: 'Save' });
+	const link = files(page, latest).getByRole('link', { name: 'Save' });
 	await link.waitFor({ timeout: 60_000 });
 	const [download] = await Promise.all([page.waitForEvent('download'), link.press('Enter')]);
 	return (await download.path())!;

@@ -170,7 +170,9 @@ test.describe('on the spot', () => {
 		await expect(page.locator('svg[role=img] > g[transform^="rotate(180"]')).toBeVisible();
 		// The settings are nobody's but the teacher's: leaving the stage leaves them as they were.
 		await press(page, 'Escape');
-		await expect(page.getByText('Right-handed · yarn in right hand · US words').first()).toBeVisible();
+		await expect(
+			page.getByRole('button', { name: /Right-handed · yarn in right hand · US words/ })
+		).toBeVisible();
 	});
 
 	test('goes on by itself, and stops at the end of the part', async ({ pond, page }) => {
