@@ -1,3 +1,5 @@
+import { perLocale } from '$core/locale';
+
 /** Where nobody says how they write dates. */
 const USUAL = 'en-GB';
 
@@ -12,16 +14,16 @@ export const LOCALE_COOKIE = 'pond_locale';
  */
 export function localeOf(said: string | undefined, languages: string | null): string {
 	const asked = [said, languages?.split(',')[0].split(';')[0].trim()];
-	return asked.map(supported).find((locale) => locale !== undefined) ?? USUAL;
+	return asked.map((locale) => supported(locale ?? '')).find((locale) => locale !== undefined) ?? USUAL;
 }
 
-function supported(locale: string | undefined): string | undefined {
+const supported = perLocale((locale): string | undefined => {
 	try {
 		return locale ? Intl.DateTimeFormat.supportedLocalesOf(locale)[0] : undefined;
 	} catch {
 		return undefined;
 	}
-}
+});
 
 /** The locale that this browser writes dates in, its own fields for them included; it is remembered for the server. */
 export function ownLocale(): string {
@@ -30,26 +32,36 @@ export function ownLocale(): string {
 	return locale;
 }
 
+const moments = perLocale(
+	(locale) =>
+		new Intl.DateTimeFormat(locale, {
+			day: 'numeric',
+			month: 'short',
+			hour: 'numeric',
+			minute: '2-digit',
+			second: '2-digit'
+		})
+);
+const times = perLocale((locale) => new Intl.DateTimeFormat(locale, { hour: 'numeric', minute: '2-digit' }));
+const starts = perLocale(
+	(locale) =>
+		new Intl.DateTimeFormat(locale, {
+			weekday: 'long',
+			day: 'numeric',
+			month: 'long',
+			hour: 'numeric',
+			minute: '2-digit'
+		})
+);
+
 /** A moment as a history tells it, with 12 or 24 hours as the reader has them. */
 export const momentSaid = (at: string | number | Date, locale: string): string =>
-	new Date(at).toLocaleString(locale, {
-		day: 'numeric',
-		month: 'short',
-		hour: 'numeric',
-		minute: '2-digit',
-		second: '2-digit'
-	});
+	moments(locale).format(new Date(at));
 
 /** The time of day, `19:31` or `7:31 PM`. */
 export const timeSaid = (at: string | number | Date, locale: string): string =>
-	new Date(at).toLocaleTimeString(locale, { hour: 'numeric', minute: '2-digit' });
+	times(locale).format(new Date(at));
 
 /** A day and its hour, in words: a lesson's start, which is local time. */
-export const startSaid = (starts: string, locale: string): string =>
-	new Date(`${starts}:00`).toLocaleString(locale, {
-		weekday: 'long',
-		day: 'numeric',
-		month: 'long',
-		hour: 'numeric',
-		minute: '2-digit'
-	});
+export const startSaid = (start: string, locale: string): string =>
+	starts(locale).format(new Date(`${start}:00`));

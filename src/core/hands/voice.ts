@@ -1,3 +1,5 @@
+import { numberSaid } from '../locale';
+
 /** Whose hands a text or picture is for, and in which words. */
 export interface Voice {
 	/** the hand that works: a left-handed knitter works from the right needle onto the left */
@@ -19,7 +21,3 @@ export function lengthSaid(millimetres: number, { units, locale }: Pick<Voice, '
 	const whole = Math.floor(quarters / 4) || '';
 	return `${whole}${['', '¼', '½', '¾'][quarters % 4]} in`;
 }
-
-/** A number with at most so many places behind the point, as the reader writes it. */
-export const numberSaid = (number: number, locale = 'en', places = 1): string =>
-	number.toLocaleString(locale, { maximumFractionDigits: places });

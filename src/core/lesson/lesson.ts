@@ -1,4 +1,5 @@
 import type * as z from 'zod/mini';
+import { clockSaid } from '../locale';
 import type { changeShape, lessonCrossingShape, lessonShape, partShape } from './schema';
 
 /** A lesson: what it teaches, what it needs and its parts in the order they are given. */
@@ -51,6 +52,5 @@ export function timed<P extends Pick<Part, 'minutes'>>(lesson: {
 export function clockAt(lesson: Pick<Lesson, 'starts'>, minutes: number, locale = 'en-GB'): string {
 	const start = /T(\d\d):(\d\d)$/.exec(lesson.starts ?? '');
 	if (!start) return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
-	const at = Date.UTC(2000, 0, 1, Number(start[1]), Number(start[2]) + minutes);
-	return new Date(at).toLocaleTimeString(locale, { hour: 'numeric', minute: '2-digit', timeZone: 'UTC' });
+	return clockSaid(Number(start[1]) * 60 + Number(start[2]) + minutes, locale);
 }

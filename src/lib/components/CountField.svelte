@@ -1,5 +1,5 @@
 <script lang="ts" generics="Optional extends boolean = false">
-	import { numberSaid } from '$core/hands/voice';
+	import { numberSaid } from '$core/locale';
 	import { getSettings } from '$lib/settings.svelte';
 
 	/** Numbers: minutes, times, rows, lengths. What cannot be taken stays in the field, and the words say what can. */

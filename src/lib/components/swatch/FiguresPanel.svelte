@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { lengthSaid, numberSaid } from '$core/hands/voice';
+	import { lengthSaid } from '$core/hands/voice';
+	import { numberSaid } from '$core/locale';
 	import { rulesWith } from '$core/rules';
 	import { bedNotes } from '$core/swatch/bedNotes';
 	import type { Swatch } from '$core/swatch/schema';
