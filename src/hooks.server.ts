@@ -4,7 +4,7 @@ import { signedIn } from '$lib/server/accounts';
 import { refuse } from '$lib/server/answer';
 import { stopJobs, wakeJobs } from '$lib/server/jobs';
 import { log } from '$lib/server/log';
-import { closeDatabase } from '$lib/server/pool';
+import { closeDatabase, isAway } from '$lib/server/pool';
 import type { Teacher } from '$lib/server/store/teachers';
 
 // adapter-node says so once no request is left to answer.
@@ -24,12 +24,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 			teacher = await signedIn(event.cookies);
 		} catch (error) {
 			log.error({ err: error }, 'database does not answer');
-			if (event.route.id?.startsWith('/api/'))
-				return refuse(503, 'away', 'The database does not answer. Try again in a moment.');
-			return new Response(AWAY_PAGE, {
-				status: 503,
-				headers: { 'content-type': 'text/html; charset=utf-8', 'retry-after': '5' }
-			});
+			return away(event.route.id);
 		}
 		if (teacher) event.locals.teacher = teacher;
 		else if (event.route.id !== null && !OPEN_ROUTES.includes(event.route.id)) {
@@ -44,9 +39,15 @@ export const handle: Handle = async ({ event, resolve }) => {
 		}
 	}
 	const evening = event.locals.teacher?.settings.theme === 'evening';
-	const response = await resolve(event, evening ? { transformPageChunk: byEvening } : undefined);
+	const rendered = await resolve(event, evening ? { transformPageChunk: byEvening } : undefined);
+	const response = event.locals.away ? away(event.route.id) : rendered;
 	response.headers.set('x-content-type-options', 'nosniff');
 	response.headers.set('referrer-policy', 'same-origin');
+	for (const [name, value] of Object.entries(GUARDS)) response.headers.set(name, value);
+	if (event.url.protocol === 'https:') response.headers.set('strict-transport-security', 'max-age=31536000');
+	// What is somebody's own is kept by no cache on the way.
+	if (!response.headers.get('cache-control')?.startsWith('private, max-age'))
+		response.headers.set('cache-control', 'private, no-store');
 	log.info({
 		method: event.request.method,
 		path: event.url.pathname,
@@ -54,6 +55,22 @@ export const handle: Handle = async ({ event, resolve }) => {
 		ms: Math.round(performance.now() - began)
 	});
 	return response;
+};
+
+/** The answer while the database is away: what was asked can be asked again. */
+const away = (route: string | null): Response =>
+	route?.startsWith('/api/')
+		? refuse(503, 'away', 'The database does not answer. Try again in a moment.')
+		: new Response(AWAY_PAGE, {
+				status: 503,
+				headers: { 'content-type': 'text/html; charset=utf-8', 'retry-after': '5' }
+			});
+
+/** Other sites may not look in, nor lend us what we never ask for. */
+const GUARDS = {
+	'cross-origin-opener-policy': 'same-origin',
+	'cross-origin-resource-policy': 'same-origin',
+	'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), browsing-topics=()'
 };
 
 /** Leads on to the sign-in page, with a note for those who do not follow by themselves (RFC 9110, 15.4.4). */
@@ -68,6 +85,7 @@ const byEvening = ({ html }: { html: string }) => html.replace('data-theme="day"
 
 /** Nothing of the inside reaches the page: the log has it, under the id that the page shows. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
+	event.locals.away = isAway(error);
 	if (status === 404) return { code: 'missing', message: 'There is nothing at this address.' };
 	const id = crypto.randomUUID().slice(0, 8);
 	log.error({ err: error, path: event.url.pathname, id }, message);

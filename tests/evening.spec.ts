@@ -18,6 +18,8 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 		await page.keyboard.press('Control+A');
 		await page.keyboard.type(text);
 	};
+	// Every press goes through Tab, which takes its time on a slow machine.
+	test.setTimeout(240_000);
 	await context.clearCookies();
 	await pond.join('evening', 'A Teacher by Keyboard');
 

@@ -3,10 +3,11 @@ import { createServer } from 'node:http';
 import { createServer as createTlsServer } from 'node:https';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { limited } from './limits.mjs';
 import { Refusal } from './refusal.mjs';
 import { root } from './root.mjs';
 
-/** The largest request that is read: an archive with its pictures. Routes set limits of their own below it. */
+/** The largest request that is read: an archive with its pictures. `limits.mjs` has what each route takes. */
 const LARGEST_BODY = '256M';
 /** How long open requests may take to end when the server is stopped. */
 const GRACE_MS = 4_000;
@@ -38,11 +39,10 @@ export async function serve({ port, host, cert, key, databaseUrl, log, demo }) {
 	process.env.BODY_SIZE_LIMIT = LARGEST_BODY;
 	process.env.PROTOCOL_HEADER = 'x-pond-protocol';
 	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
-	/** @type {import('node:http').RequestListener} */
-	const answer = (request, response) => {
+	const answer = limited((request, response) => {
 		request.headers['x-pond-protocol'] = tls ? 'https' : 'http';
 		handler(request, response);
-	};
+	});
 	const server = tls ? createTlsServer(tls, answer) : createServer(answer);
 	await new Promise((resolve, reject) => {
 		server.once('error', (error) => reject(portRefusal(error, port, host)));

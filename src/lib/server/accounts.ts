@@ -4,21 +4,23 @@ import type { Cookies } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import { fault, good, type Result } from '$core/result';
 import { env } from '$env/dynamic/private';
+import { keepable } from './keepable';
 import {
 	addSession,
 	addTeacher,
+	countTry,
 	demoTeacher,
 	endSession,
 	endSessions,
-	failuresOf,
 	findPassword,
 	findSession,
 	forgetFailures,
 	keepCodes,
-	noteFailure,
 	setPasswordByCode,
+	takeBackTry,
 	useSession,
-	WINDOW_MINUTES
+	WINDOW_MINUTES,
+	type Limits
 } from './store/accounts';
 import { SHORTEST_PASSWORD } from '$lib/password';
 import { teacherOf, type Teacher } from './store/teachers';
@@ -28,6 +30,8 @@ const COOKIE_SECONDS = 60 * 60 * 24 * 180;
 /** Wrong passwords for one name, and from one address, before a rest. */
 const MOST_FOR_NAME = 8;
 const MOST_FROM_ADDRESS = 40;
+/** Accounts that are made from one address in a while: a room full of teachers, not a machine. */
+const MOST_JOINS = 60;
 
 /** Argon2id with the least memory and time that OWASP advises: 19 MiB, two rounds. */
 const hashed = (password: string) => hash(password, { memoryCost: 19_456, timeCost: 2, parallelism: 1 });
@@ -39,7 +43,10 @@ export const signInShape = z
 	.string()
 	.check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9][a-z0-9._@+-]{2,79}$/));
 const passwordShape = z.string().check(z.minLength(SHORTEST_PASSWORD), z.maxLength(200));
-const nameShape = z.string().check(z.trim(), z.minLength(1), z.maxLength(80));
+// Something of a name is to be seen: letters or digits, and none of the signs that only look like nothing.
+const nameShape = z
+	.string()
+	.check(z.trim(), z.maxLength(80), z.regex(/[\p{L}\p{N}]/u), z.regex(/^[^\p{Cc}\p{Cf}\p{Zl}\p{Zp}]*$/u));
 
 /** Whether the demo may be opened on this server at all. */
 export const demoAllowed = (): boolean => env.POND_DEMO !== 'off';
@@ -59,11 +66,19 @@ export function newName(name: unknown): Result<string> {
 	const read = nameShape.safeParse(name);
 	return read.success
 		? good(read.data)
-		: fault('size', 'Write the name your learners know you by, 1 to 80 characters.');
+		: fault(
+				'size',
+				'Write the name your learners know you by: up to 80 characters, with letters or digits that can be seen.'
+			);
 }
 
 /** Makes an account; gives the teacher's id. */
-export async function join(signIn: unknown, name: unknown, password: unknown): Promise<Result<string>> {
+export async function join(
+	signIn: unknown,
+	name: unknown,
+	password: unknown,
+	address: string
+): Promise<Result<string>> {
 	const wanted = signInShape.safeParse(signIn);
 	if (!wanted.success)
 		return fault(
@@ -72,6 +87,8 @@ export async function join(signIn: unknown, name: unknown, password: unknown): P
 		);
 	const called = newName(name);
 	if (!called.ok) return called;
+	const tries = await counted([[`join ${address}`, MOST_JOINS]]);
+	if (!tries.ok) return tries;
 	const kept = await newPassword(password);
 	if (!kept.ok) return kept;
 	const teacher = await addTeacher(wanted.data, called.value, kept.value);
@@ -86,17 +103,14 @@ export async function checkSignIn(
 	password: string,
 	address: string
 ): Promise<Result<string>> {
-	const tries = await triesLeft(signIn, address);
+	const tries = await counted(signInLimits(signIn, address));
 	if (!tries.ok) return tries;
 	const wanted = signInShape.safeParse(signIn);
 	const found = wanted.success ? await findPassword({ signIn: wanted.data }) : null;
 	nobodysHash ??= hashed(randomBytes(16).toString('hex'));
 	const right = await verify(found?.password ?? (await nobodysHash), password);
-	if (!found || !right) {
-		await noteFailure(tries.value);
-		return fault('conflict', 'Wrong name or password. Look at both once more.');
-	}
-	await forgetFailures(tries.value[0]);
+	if (!found || !right) return fault('conflict', 'Wrong name or password. Look at both once more.');
+	await forgotten(signIn, address);
 	return good(found.id);
 }
 
@@ -135,38 +149,51 @@ export async function recover(
 	password: unknown,
 	address: string
 ): Promise<Result<string>> {
-	const tries = await triesLeft(signIn, address);
-	if (!tries.ok) return tries;
 	const next = await newPassword(password);
 	if (!next.ok) return next;
+	const tries = await counted(signInLimits(signIn, address));
+	if (!tries.ok) return tries;
 	const wanted = signInShape.safeParse(signIn);
 	const teacher = wanted.success
 		? await setPasswordByCode(wanted.data, hashOf(plainCode(code)), next.value)
 		: null;
-	if (!teacher) {
-		await noteFailure(tries.value);
+	if (!teacher)
 		return fault('conflict', 'This code is not one of yours, or was used before. Look at it once more.');
-	}
 	// Whoever knew the old one is out.
 	await endSessions(teacher);
-	await forgetFailures(tries.value[0]);
+	await forgotten(signIn, address);
 	return good(teacher);
 }
 
-/** Under which names a failed try is noted, while there have not been too many. */
-async function triesLeft(signIn: string, address: string): Promise<Result<readonly [string, string]>> {
-	const name = `name ${signIn.trim().toLowerCase()}`;
-	const from = `address ${address}`;
-	const failures = await failuresOf([name, from]);
-	return (failures[name] ?? 0) >= MOST_FOR_NAME || (failures[from] ?? 0) >= MOST_FROM_ADDRESS
-		? fault('size', `Too many wrong tries. Wait ${WINDOW_MINUTES} minutes, then try again.`)
-		: good([name, from]);
+/** Counts a try before it is looked at, so that many at once are no more than many one by one; refuses one too many. */
+const counted = async (limits: Limits): Promise<Result<null>> =>
+	(await countTry(limits))
+		? good(null)
+		: fault('size', `Too many tries. Wait ${WINDOW_MINUTES} minutes, then try again.`);
+
+const nameTried = (signIn: string) => `name ${keepable(signIn.trim().toLowerCase().slice(0, 80))}`;
+const addressTried = (address: string) => `address ${address}`;
+const signInLimits = (signIn: string, address: string): Limits => [
+	[nameTried(signIn), MOST_FOR_NAME],
+	[addressTried(address), MOST_FROM_ADDRESS]
+];
+
+/** What was right counts as no try of a name, and as none from its address: a whole class may sign in from one. */
+async function forgotten(signIn: string, address: string): Promise<void> {
+	await forgetFailures(nameTried(signIn));
+	await takeBackTry(addressTried(address));
 }
 
-/** Whether a password is this teacher's. */
-export async function isPassword(teacher: string, password: string): Promise<boolean> {
+/** A teacher's password, asked for once more: wrong ones are counted as at the door. */
+export async function provesPassword(teacher: string, password: string): Promise<Result<null>> {
+	const who = `teacher ${teacher}`;
+	const tries = await counted([[who, MOST_FOR_NAME]]);
+	if (!tries.ok) return tries;
 	const found = await findPassword({ id: teacher });
-	return found !== null && (await verify(found.password, password));
+	if (!found || !(await verify(found.password, password)))
+		return fault('conflict', 'That is not your password as it is now.');
+	await forgetFailures(who);
+	return good(null);
 }
 
 /** The demo teacher, where the demo is loaded and may be opened. */
@@ -195,7 +222,7 @@ export async function end(cookies: Cookies): Promise<void> {
 }
 
 /** The session of this browser, as the store knows it. */
-export function sessionHash(cookies: Cookies): Buffer | undefined {
+function sessionHash(cookies: Cookies): Buffer | undefined {
 	const token = cookies.get(COOKIE);
 	return token ? hashOf(token) : undefined;
 }

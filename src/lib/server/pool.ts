@@ -20,6 +20,10 @@ export function database(): pg.Pool {
 		});
 		// An idle connection that breaks is replaced at the next query; without a listener it would end the process.
 		pool.on('error', (error) => log.warn({ err: error }, 'idle database connection lost'));
+		// So would one that breaks while somebody has it and asks nothing of it just then: the next query on it fails.
+		pool.on('connect', (client) =>
+			client.on('error', (error) => log.warn({ err: error }, 'database connection lost'))
+		);
 	}
 	return pool;
 }
@@ -41,6 +45,19 @@ export async function inTransaction<T>(body: (client: pg.PoolClient) => Promise<
 		client.release(broken);
 		throw error;
 	}
+}
+
+/** SQLSTATE classes and Node.js codes that say that the database is away or in need, not that a query is wrong. */
+const AWAY = /^(?:08|57P0|53|ECONN|EPIPE|ENOTFOUND|ETIMEDOUT)/;
+
+/** Whether something failed because the database did not answer: to be tried again in a moment. */
+export function isAway(error: unknown): boolean {
+	if (!(error instanceof Error)) return false;
+	const { code } = error as { code?: string };
+	return (
+		AWAY.test(code ?? '') ||
+		/^(?:Connection terminated|timeout exceeded when trying to connect)/.test(error.message)
+	);
 }
 
 /** Lets running queries end and closes every connection. */

@@ -5,7 +5,7 @@ const MOST = 1_000;
 /** What the address of a list asks for: what is put away or not, and how many. */
 export const shelfIn = ({ searchParams }: URL) => ({
 	away: searchParams.get('shelf') === 'away',
-	most: Math.min(MOST, Math.max(AT_FIRST, Number(searchParams.get('most')) || 0))
+	most: Math.trunc(Math.min(MOST, Math.max(AT_FIRST, Number(searchParams.get('most')) || 0)))
 });
 
 /** So many of a list, and the address of twice as many where the list has more. */

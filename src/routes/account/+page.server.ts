@@ -1,10 +1,12 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { end, isPassword, newName, newPassword, sessionHash } from '$lib/server/accounts';
+import { begin, end, newName, newPassword, provesPassword } from '$lib/server/accounts';
 import { countCodes, deleteTeacher, endSessions, setName, setPassword } from '$lib/server/store/accounts';
 import type { Actions, PageServerLoad } from './$types';
 
+/** What the browser kept of pages goes; what has not reached the server yet stays for the next sign-in. */
+const FORGET = { 'clear-site-data': '"cache"' };
+
 const NO_DEMO = 'The demo teacher has no password and stays as it is. Make an account of your own for that.';
-const WRONG = 'That is not your password as it is now.';
 
 export const load: PageServerLoad = async ({ locals }) => ({ codes: await countCodes(locals.teacher.id) });
 
@@ -16,24 +18,27 @@ export const actions: Actions = {
 		locals.teacher = { ...locals.teacher, name: name.value };
 		return { about: 'name', message: 'Kept.' };
 	},
-	async password({ request, cookies, locals }) {
+	async password({ request, cookies, locals, url }) {
 		const { id, demo } = locals.teacher;
 		if (demo) return fail(403, { about: 'password', message: NO_DEMO });
 		const form = await request.formData();
-		if (!(await isPassword(id, String(form.get('now') ?? ''))))
-			return fail(403, { about: 'password', message: WRONG });
+		const proved = await provesPassword(id, String(form.get('now') ?? ''));
+		if (!proved.ok) return fail(403, { about: 'password', message: proved.error.message });
 		const next = await newPassword(form.get('next'));
 		if (!next.ok) return fail(422, { about: 'password', message: next.error.message });
 		await setPassword(id, next.value);
-		// Whoever knew the old one is out.
-		await endSessions(id, sessionHash(cookies));
+		// Whoever knew the old one is out, and so is whoever has this browser's token as it was.
+		await endSessions(id);
+		await begin(cookies, id, url.protocol === 'https:');
 		return { about: 'password', message: 'Changed. Every other browser is signed out.' };
 	},
-	async out({ cookies }) {
+	async out({ cookies, setHeaders }) {
+		setHeaders(FORGET);
 		await end(cookies);
 		redirect(303, '/sign-in');
 	},
-	async everywhere({ cookies, locals }) {
+	async everywhere({ cookies, locals, setHeaders }) {
+		setHeaders(FORGET);
 		await endSessions(locals.teacher.id);
 		await end(cookies);
 		redirect(303, '/sign-in');
@@ -41,8 +46,8 @@ export const actions: Actions = {
 	async delete({ request, cookies, locals }) {
 		const { id, demo } = locals.teacher;
 		if (demo) return fail(403, { about: 'delete', message: NO_DEMO });
-		if (!(await isPassword(id, String((await request.formData()).get('password') ?? ''))))
-			return fail(403, { about: 'delete', message: WRONG });
+		const proved = await provesPassword(id, String((await request.formData()).get('password') ?? ''));
+		if (!proved.ok) return fail(403, { about: 'delete', message: proved.error.message });
 		await end(cookies);
 		await deleteTeacher(id);
 		redirect(303, '/sign-in');

@@ -1,3 +1,4 @@
+import { keepable } from '$lib/server/keepable';
 import { firstOf, shelfIn } from '$lib/server/shelf';
 import { keptKeys } from '$lib/server/store/bench';
 import { lessonTags, listLessons } from '$lib/server/store/lessons';
@@ -7,7 +8,8 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const owner = locals.teacher.id;
 	const { away, most } = shelfIn(url);
-	const tag = away ? null : url.searchParams.get('tag');
+	const asked = url.searchParams.get('tag');
+	const tag = away || asked === null ? null : keepable(asked);
 	const [lessons, swatches, keys, tags] = await Promise.all([
 		listLessons(owner, { away, tag, most: most + 1 }),
 		swatchNames(owner),

@@ -28,5 +28,6 @@ export const actions: Actions = {
 
 /** Where to go on: a path of this server and nowhere else. */
 function withinPond(to: string | null): string {
-	return to && /^\/(?![/\\])/.test(to) ? to : '/';
+	// Browsers drop tabs and line breaks before they look, so that `/<tab>/elsewhere` would lead there.
+	return to && /^\/(?![/\\])[\x20-\x7e]*$/.test(to) ? to : '/';
 }

@@ -1,5 +1,5 @@
 import type { Settings } from '$lib/settings';
-import { database } from '../pool';
+import { database, inTransaction } from '../pool';
 
 /** Longest a session lasts without being used, and at all. */
 const IDLE = `interval '30 days'`;
@@ -85,8 +85,13 @@ export async function setPasswordByCode(
 	return rows.at(0)?.id ?? null;
 }
 
+/** Begins a session, and forgets those that have run out. */
 export async function addSession(tokenHash: Buffer, teacher: string): Promise<void> {
-	await database().query('insert into sessions (token_hash, teacher) values ($1, $2)', [tokenHash, teacher]);
+	await database().query(
+		`with over as (delete from sessions where seen_at < now() - ${IDLE} or made_at < now() - ${LONGEST})
+		insert into sessions (token_hash, teacher) values ($1, $2)`,
+		[tokenHash, teacher]
+	);
 }
 
 /** A teacher as the sessions know them; `used` says that the session was seen today. */
@@ -118,29 +123,42 @@ export async function endSession(tokenHash: Buffer): Promise<void> {
 	await database().query('delete from sessions where token_hash = $1', [tokenHash]);
 }
 
-/** Signs a teacher out everywhere, but for the session that asks when it is given. */
-export async function endSessions(teacher: string, but?: Buffer): Promise<void> {
-	await database().query(
-		'delete from sessions where teacher = $1 and ($2::bytea is null or token_hash <> $2)',
-		[teacher, but ?? null]
-	);
+/** Signs a teacher out everywhere. */
+export async function endSessions(teacher: string): Promise<void> {
+	await database().query('delete from sessions where teacher = $1', [teacher]);
 }
 
-/** Failed sign-ins of the last minutes, for the one of `who` that has most. */
-export async function failuresOf(who: readonly string[]): Promise<Record<string, number>> {
-	const { rows } = await database().query<{ who: string; count: number }>(
-		`select who, count(*)::int as count from failed_sign_ins
-		where who = any($1) and tried_at > now() - interval '${WINDOW_MINUTES} minutes' group by who`,
-		[who]
-	);
-	return Object.fromEntries(rows.map(({ who, count }) => [who, count]));
+/** Tries of one kind, and how many of them there may be in a while. */
+export type Limits = readonly (readonly [who: string, most: number])[];
+
+/**
+ * Counts a try of every kind, one after the other however many come at once, and forgets those that count no more. False
+ * where there were too many of one kind already: then it counts for none, so that nobody locks others out.
+ */
+export async function countTry(limits: Limits): Promise<boolean> {
+	return inTransaction(async (client) => {
+		const who = limits.map(([one]) => one).sort();
+		// In one order for all, so that two never wait for each other.
+		for (const one of who) await client.query('select pg_advisory_xact_lock(hashtextextended($1, 0))', [one]);
+		await client.query(
+			`delete from failed_sign_ins where tried_at < now() - interval '${WINDOW_MINUTES} minutes'`
+		);
+		const { rows } = await client.query<{ who: string; count: number }>(
+			'select who, count(*)::int as count from failed_sign_ins where who = any($1) group by who',
+			[who]
+		);
+		const before = new Map(rows.map(({ who, count }) => [who, count]));
+		if (limits.some(([one, most]) => (before.get(one) ?? 0) >= most)) return false;
+		await client.query('insert into failed_sign_ins (who) select unnest($1::text[])', [who]);
+		return true;
+	});
 }
 
-/** Notes a failed sign-in, and forgets those that count no more. */
-export async function noteFailure(who: readonly string[]): Promise<void> {
+/** Takes a try back that was right after all. */
+export async function takeBackTry(who: string): Promise<void> {
 	await database().query(
-		`with old as (delete from failed_sign_ins where tried_at < now() - interval '${WINDOW_MINUTES} minutes')
-		insert into failed_sign_ins (who) select unnest($1::text[])`,
+		`delete from failed_sign_ins where ctid = (
+			select ctid from failed_sign_ins where who = $1 order by tried_at desc limit 1)`,
 		[who]
 	);
 }

@@ -18,8 +18,11 @@ const MOST_FOUND = 40;
 export async function search(owner: string, words: string): Promise<Found[]> {
 	const { rows } = await database().query<Found>({
 		name: 'search',
-		text: `with wanted as (
-			select (nullif(websearch_to_tsquery('english', $2)::text, '') || ':*')::tsquery as query
+		text: `with asked as (
+			select nullif(websearch_to_tsquery('english', $2)::text, '') as said
+		), wanted as (
+			-- A phrase that must not be there ends with a bracket, and has no last word to be half written.
+			select (said || case when said like '%)' then '' else ':*' end)::tsquery as query from asked
 		), found as (
 			select 'lesson' as kind, id, document->>'title' as title,
 				ts_rank(words, query) + case when $2 = any(tags) then 1 else 0 end as rank

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { isPassword, newCodes } from '$lib/server/accounts';
+import { newCodes, provesPassword } from '$lib/server/accounts';
 import { countCodes } from '$lib/server/store/accounts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -9,8 +9,8 @@ export const actions: Actions = {
 	async default({ request, locals }) {
 		const { id, demo } = locals.teacher;
 		if (demo) return fail(403, { message: 'The demo teacher has no password, so there is none to forget.' });
-		if (!(await isPassword(id, String((await request.formData()).get('password') ?? ''))))
-			return fail(403, { message: 'That is not your password as it is now.' });
+		const proved = await provesPassword(id, String((await request.formData()).get('password') ?? ''));
+		if (!proved.ok) return fail(403, { message: proved.error.message });
 		return { codes: await newCodes(id) };
 	}
 };
