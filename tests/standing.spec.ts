@@ -140,7 +140,9 @@ test.describe('at the door', () => {
 		);
 		const statuses = guesses.map(({ status }) => status);
 		expect(statuses.filter((status) => status === 403).length).toBeLessThanOrEqual(8);
-		expect(new Set(statuses)).toEqual(new Set([403, 429]));
+		// The others are told to wait; a database that is busy with them says so.
+		expect(statuses).toContain(429);
+		expect(statuses.filter((status) => ![403, 429, 503].includes(status))).toEqual([]);
 		// Whoever sits beside the guesser comes in as ever.
 		const beside = { 'sign-in': 'neighbour', password: PASSWORD, to: '/' };
 		expect((await form(server, '/sign-in?/signin', beside)).status).toBe(303);

@@ -12,7 +12,11 @@ export async function posted(
 			headers: { 'content-type': 'application/json' },
 			body: JSON.stringify(body)
 		});
-		if (response.ok) return null;
+		if (response.ok) {
+			// What nobody reads keeps its connection open.
+			await response.text();
+			return null;
+		}
 		const answer = await response.json().catch(() => null);
 		return answer?.error?.message ?? 'The server did not take this.';
 	} catch {

@@ -8,7 +8,9 @@
 	interface Choice {
 		field: keyof Settings;
 		legend: string;
-		choices: readonly { value: string; label: string }[];
+		choices: readonly { value: string | boolean; label: string }[];
+		/** for whom it is */
+		says?: string;
 	}
 
 	const CHOICES: readonly Choice[] = [
@@ -59,19 +61,23 @@
 				{ value: 'day', label: 'Day' },
 				{ value: 'evening', label: 'Evening' }
 			]
+		},
+		{
+			field: 'singleKeys',
+			legend: 'Keys of one letter or sign',
+			choices: [
+				{ value: true, label: 'On' },
+				{ value: false, label: 'Off' }
+			],
+			says: 'Turn them off if you speak to your device, or press keys by mistake.'
 		}
 	];
-
-	const SINGLE_KEYS = [
-		{ value: true, label: 'On' },
-		{ value: false, label: 'Off' }
-	] as const;
 
 	const shown = $derived(CHOICES.filter(({ field }) => field !== 'keep' || settings.value.hand === 'left'));
 </script>
 
 <div class="grid gap-4">
-	{#each shown as { field, legend, choices } (field)}
+	{#each shown as { field, legend, choices, says } (field)}
 		<fieldset>
 			<legend class="mb-1.5 font-semibold text-quiet">{legend}</legend>
 			<div class="flex flex-wrap gap-2">
@@ -91,28 +97,7 @@
 					</label>
 				{/each}
 			</div>
+			{#if says}<p class="mt-1.5 text-sm text-quiet">{says}</p>{/if}
 		</fieldset>
 	{/each}
-	<fieldset>
-		<legend class="mb-1.5 font-semibold text-quiet">Keys of one letter or sign</legend>
-		<div class="flex flex-wrap gap-2">
-			{#each SINGLE_KEYS as { value, label } (label)}
-				<label
-					class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
-				>
-					<input
-						type="radio"
-						class="sr-only"
-						name="singleKeys"
-						checked={settings.value.singleKeys === value}
-						onchange={() => settings.change({ singleKeys: value })}
-					/>
-					{label}
-				</label>
-			{/each}
-		</div>
-		<p class="mt-1.5 text-sm text-quiet">
-			Turn them off if you speak to your device, or press keys by mistake.
-		</p>
-	</fieldset>
 </div>
