@@ -21,6 +21,8 @@ export default defineConfig({
 	test: {
 		include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
 		environment: 'node',
+		// What is tested keeps nothing between files, so its modules need to be read once only.
+		isolate: false,
 		// Only what hangs is to fail by the clock, on a busy machine too.
 		testTimeout: 60_000
 	}

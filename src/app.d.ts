@@ -1,12 +1,15 @@
 import type { Teacher } from '$lib/server/store/teachers';
 
+/** The database does not answer, one teacher asks for too much at once, or a disk has no room. */
+type Need = 'away' | 'busy' | 'full';
+
 declare global {
 	namespace App {
 		interface Locals {
 			/** who asks; the hooks let nobody reach a route without one, but for the open ones */
 			teacher: Teacher;
-			/** answering failed because the database is away */
-			away?: boolean;
+			/** answering failed because something is missing that comes back */
+			need?: Need;
 		}
 		interface Error {
 			code: string;

@@ -1,11 +1,12 @@
-import type { Handle, HandleServerError } from '@sveltejs/kit';
+import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { building } from '$app/environment';
 import { signedIn } from '$lib/server/accounts';
 import { refuse } from '$lib/server/answer';
 import { stopJobs, wakeJobs } from '$lib/server/jobs';
 import { log } from '$lib/server/log';
-import { closeDatabase, isAway } from '$lib/server/pool';
+import { closeDatabase, isAway, isFull } from '$lib/server/pool';
 import type { Teacher } from '$lib/server/store/teachers';
+import { Turns } from '$lib/server/turns';
 
 // adapter-node says so once no request is left to answer.
 process.on('sveltekit:shutdown', () => void stopJobs().then(closeDatabase));
@@ -16,58 +17,87 @@ if (!building) wakeJobs();
 /** Routes that anybody may use. */
 const OPEN_ROUTES = ['/sign-in', '/join', '/recover', '/health'];
 
-export const handle: Handle = async ({ event, resolve }) => {
+/** Requests of one teacher that are answered at once, how many of hers wait, and how long. */
+const turns = new Turns(3, 60, 5_000);
+
+export const handle: Handle = async (input) => {
 	const began = performance.now();
-	if (!building && event.route.id !== '/health') {
-		let teacher: Teacher | null;
-		try {
-			teacher = await signedIn(event.cookies);
-		} catch (error) {
-			log.error({ err: error }, 'database does not answer');
-			return away(event.route.id);
-		}
-		if (teacher) event.locals.teacher = teacher;
-		else if (event.route.id !== null && !OPEN_ROUTES.includes(event.route.id)) {
-			if (event.route.id.startsWith('/api/'))
-				return refuse(
-					401,
-					'nobody',
-					'Nobody is signed in here any more. Sign in again; what you typed is kept.'
-				);
-			const to = event.url.pathname + event.url.search;
-			return toSignIn(to === '/' ? '/sign-in' : `/sign-in?to=${encodeURIComponent(to)}`);
-		}
-	}
-	const evening = event.locals.teacher?.settings.theme === 'evening';
-	const rendered = await resolve(event, evening ? { transformPageChunk: byEvening } : undefined);
-	const response = event.locals.away ? away(event.route.id) : rendered;
-	response.headers.set('x-content-type-options', 'nosniff');
-	response.headers.set('referrer-policy', 'same-origin');
+	const { event } = input;
+	const response = await answered(input);
 	for (const [name, value] of Object.entries(GUARDS)) response.headers.set(name, value);
 	if (event.url.protocol === 'https:') response.headers.set('strict-transport-security', 'max-age=31536000');
 	// What is somebody's own is kept by no cache on the way.
 	if (!response.headers.get('cache-control')?.startsWith('private, max-age'))
 		response.headers.set('cache-control', 'private, no-store');
-	log.info({
+	const { status } = response;
+	log[DENIALS.has(status) ? 'warn' : 'info']({
 		method: event.request.method,
 		path: event.url.pathname,
-		status: response.status,
+		status,
+		...(DENIALS.has(status) && !building ? { address: event.getClientAddress() } : {}),
 		ms: Math.round(performance.now() - began)
 	});
 	return response;
 };
 
-/** The answer while the database is away: what was asked can be asked again. */
-const away = (route: string | null): Response =>
-	route?.startsWith('/api/')
-		? refuse(503, 'away', 'The database does not answer. Try again in a moment.')
-		: new Response(AWAY_PAGE, {
-				status: 503,
-				headers: { 'content-type': 'text/html; charset=utf-8', 'retry-after': '5' }
-			});
+/** What is logged with the address it came from. */
+const DENIALS = new Set([400, 401, 403, 404, 413, 422, 429]);
+
+/** The answer to a request, in its teacher's turn. */
+async function answered({ event, resolve }: Parameters<Handle>[0]): Promise<Response> {
+	const route = event.route.id;
+	if (building || route === '/health') return resolve(event);
+	let teacher: Teacher | null;
+	try {
+		teacher = await signedIn(event.cookies);
+	} catch (error) {
+		log.error({ err: error }, 'database does not answer');
+		return inNeed('away', route);
+	}
+	if (!teacher) return route === null || OPEN_ROUTES.includes(route) ? shown(event, resolve) : nobody(event);
+	event.locals.teacher = teacher;
+	const back = await turns.take(teacher.id);
+	if (!back) return inNeed('busy', route);
+	try {
+		return await shown(event, resolve);
+	} finally {
+		back();
+	}
+}
+
+async function shown(event: RequestEvent, resolve: Parameters<Handle>[0]['resolve']): Promise<Response> {
+	const evening = event.locals.teacher?.settings.theme === 'evening';
+	const rendered = await resolve(event, evening ? { transformPageChunk: byEvening } : undefined);
+	return event.locals.need ? inNeed(event.locals.need, event.route.id) : rendered;
+}
+
+function nobody({ route, url }: RequestEvent): Response {
+	if (route.id?.startsWith('/api/'))
+		return refuse(401, 'nobody', 'Nobody is signed in here any more. Sign in again; what you typed is kept.');
+	const to = url.pathname + url.search;
+	return toSignIn(to === '/' ? '/sign-in' : `/sign-in?to=${encodeURIComponent(to)}`);
+}
+
+/** What is said while something is missing that comes back: what was asked can be asked again. */
+const NEEDS: Record<NonNullable<App.Locals['need']>, { status: number; message: string }> = {
+	away: { status: 503, message: 'The database does not answer. Try again in a moment.' },
+	busy: { status: 503, message: 'Too much was asked for at once. Try again in a moment.' },
+	full: { status: 507, message: 'The disk is full; nothing you typed is lost.' }
+};
+
+function inNeed(need: NonNullable<App.Locals['need']>, route: string | null): Response {
+	const { status, message } = NEEDS[need];
+	if (route?.startsWith('/api/')) return refuse(status, need, message);
+	return new Response(needPage(message), {
+		status,
+		headers: { 'content-type': 'text/html; charset=utf-8', 'retry-after': '5' }
+	});
+}
 
 /** Other sites may not look in, nor lend us what we never ask for. */
 const GUARDS = {
+	'x-content-type-options': 'nosniff',
+	'referrer-policy': 'same-origin',
 	'cross-origin-opener-policy': 'same-origin',
 	'cross-origin-resource-policy': 'same-origin',
 	'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), browsing-topics=()'
@@ -85,13 +115,13 @@ const byEvening = ({ html }: { html: string }) => html.replace('data-theme="day"
 
 /** Nothing of the inside reaches the page: the log has it, under the id that the page shows. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-	event.locals.away = isAway(error);
+	event.locals.need = isFull(error) ? 'full' : isAway(error) ? 'away' : undefined;
 	if (status === 404) return { code: 'missing', message: 'There is nothing at this address.' };
 	const id = crypto.randomUUID().slice(0, 8);
 	log.error({ err: error, path: event.url.pathname, id }, message);
 	return { code: 'broken', message: `Something broke on our side. The log has it under ${id}.` };
 };
 
-const AWAY_PAGE = `<!doctype html><html lang="en"><meta charset="utf-8"><title>Pond Loop</title>
-<h1>The pond is out of reach</h1><p>The database does not answer. What you typed is kept in this browser.
+const needPage = (message: string) => `<!doctype html><html lang="en"><meta charset="utf-8"><title>Pond Loop</title>
+<h1>The pond is out of reach</h1><p>${message} What you typed is kept in this browser.
 Wait a moment, then <a href="">open this page again</a>.</p></html>`;

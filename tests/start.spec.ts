@@ -3,9 +3,10 @@ import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import pg from 'pg';
-import { PondServer, startOnce, temporaryFolder } from '../scripts/lib/pondServer.mjs';
+import { PondServer, startOnce } from '../scripts/lib/pondServer.mjs';
 import { freePort } from '../scripts/lib/postgres.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
+import { temporaryFolder } from '../scripts/lib/temporaryFolder.mjs';
 import { expect, test } from './support/pond';
 
 /** What a refused start printed: one sentence of ours, no stack. */

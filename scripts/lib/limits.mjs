@@ -22,34 +22,52 @@ function mostFor(path, type) {
 /** @param {number} bytes */
 const inWords = (bytes) => (bytes >= MB ? `${bytes / MB} MB` : `${bytes / KB} kB`);
 
+/** @typedef {{ status: number, code: string, message: string }} Refused */
+
 /**
- * Lets requests through whose bodies are small enough, and answers the others before a byte of them is read: nobody can
- * fill the memory of the server. Only bodies that say how long they are can be judged, so the others are refused as well
- * (RFC 9110, 15.5.12 and 15.5.14).
- * @param {import('node:http').RequestListener} handler
- * @returns {import('node:http').RequestListener}
+ * What is wrong with a request, by its head alone; null where nothing is. Only bodies that say how long they are can be
+ * judged before a byte of them is read, so the others are refused as well: nobody can fill the memory of the server (RFC
+ * 9110, 15.5.12, 15.5.14 and 15.5.20).
+ *
+ * @param {import('node:http').IncomingMessage} request
+ * @param {(header: string | undefined) => boolean} isOurs whether a Host is one of our names
+ * @returns {Refused | null}
  */
-export const limited = (handler) => (request, response) => {
-	const { pathname } = new URL(request.url ?? '/', 'http://pond.invalid');
-	const most = mostFor(pathname, request.headers['content-type'] ?? '');
-	const length = request.headers['content-length'];
-	if (request.headers['transfer-encoding'] !== undefined)
-		return refuse(response, 411, 'This body does not say how long it is. Send it with a Content-Length.');
-	if (length !== undefined && Number(length) > most)
-		return refuse(
-			response,
-			413,
-			`This is larger than the ${inWords(most)} that are taken here. Send less at a time.`
-		);
-	handler(request, response);
-};
+export function refusedByHead({ url, headers }, isOurs) {
+	if (!isOurs(headers.host))
+		return {
+			status: 421,
+			code: 'host',
+			message:
+				'This server does not go by that name. Open it at the address it printed, or start it with --origin.'
+		};
+	let pathname;
+	try {
+		({ pathname } = new URL(url ?? '/', 'http://pond.invalid'));
+	} catch {
+		return { status: 400, code: 'unreadable', message: 'This is no address that can be read.' };
+	}
+	if (headers['transfer-encoding'] !== undefined)
+		return {
+			status: 411,
+			code: 'size',
+			message: 'This body does not say how long it is. Send it with a Content-Length.'
+		};
+	const most = mostFor(pathname, headers['content-type'] ?? '');
+	if (Number(headers['content-length'] ?? 0) > most)
+		return {
+			status: 413,
+			code: 'size',
+			message: `This is larger than the ${inWords(most)} that are taken here. Send less at a time.`
+		};
+	return null;
+}
 
 /**
  * @param {import('node:http').ServerResponse} response
- * @param {number} status
- * @param {string} message
+ * @param {Refused} refused
  */
-function refuse(response, status, message) {
+export function refuse(response, { status, code, message }) {
 	response.writeHead(status, { 'content-type': 'application/json', connection: 'close' });
-	response.end(JSON.stringify({ error: { code: 'size', message } }));
+	response.end(JSON.stringify({ error: { code, message } }));
 }

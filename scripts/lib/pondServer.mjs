@@ -1,21 +1,10 @@
 import { spawn } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort } from './postgres.mjs';
 import { root } from './root.mjs';
+import { temporaryFolder } from './temporaryFolder.mjs';
 
 const START = join(root, 'scripts', 'start.mjs');
-
-/**
- * A folder that the database's user can enter, and that goes away again.
- * @returns {{ path: string, remove: () => void }}
- */
-export function temporaryFolder() {
-	const path = mkdtempSync(join(tmpdir(), 'pond-fresh-'));
-	chmodSync(path, 0o755);
-	return { path, remove: () => rmSync(path, { recursive: true, force: true }) };
-}
 
 /** The real thing, as `npm start` runs it, with the demo data in a data folder of its own that goes away with it. */
 export class PondServer {
@@ -27,23 +16,26 @@ export class PondServer {
 	/**
 	 * @param {number} port
 	 * @param {{ path: string, remove: () => void }} folder
+	 * @param {string[]} [options]
 	 */
-	constructor(port, folder) {
+	constructor(port, folder, options = []) {
+		this.options = options;
 		this.port = port;
 		this.data = join(folder.path, 'data');
 		this.address = `http://127.0.0.1:${port}`;
 		this.#remove = folder.remove;
 	}
 
-	static async make() {
-		const server = new PondServer(await freePort(), temporaryFolder());
+	/** @param {string[]} [options] what else `npm start` is told */
+	static async make(options) {
+		const server = new PondServer(await freePort(), temporaryFolder(), options);
 		await server.start();
 		return server;
 	}
 
 	/** Starts, and waits until the server answers. */
 	async start() {
-		const child = spawn(process.execPath, [START, '--port', String(this.port), '--data', this.data]);
+		const child = spawn(process.execPath, [START, '--port', String(this.port), '--data', this.data, ...this.options]);
 		this.#child = child;
 		let said = '';
 		child.stderr.on('data', (chunk) => (said += chunk));
@@ -83,7 +75,7 @@ export class PondServer {
 
 	/**
 	 * Ends the server as Ctrl-C does (`SIGINT`), or as a power cut would (`SIGKILL`).
-	 * @param {'SIGINT' | 'SIGKILL'} signal
+	 * @param {'SIGINT' | 'SIGTERM' | 'SIGKILL'} signal
 	 */
 	async end(signal) {
 		const child = this.#child;

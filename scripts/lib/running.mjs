@@ -1,29 +1,62 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Refusal } from './refusal.mjs';
+import { turn } from './turn.mjs';
 
 /**
- * What a running Pond Loop leaves in its data folder, so that a second one does not take the database from under it.
+ * What a running Pond Loop leaves in its data folder, so that others find it. Whether one runs is said by its turn with
+ * the folder (`turn.mjs`), not by this file.
  * @typedef {{ pid: number, address: string, databaseUrl: string }} Running
  */
+
+/** How long another that is just starting may take. */
+const STARTING_MS = 180_000;
 
 const fileIn = (/** @type {string} */ data) => join(data, 'running.json');
 
 /**
- * The Pond Loop that runs with a data folder, or null.
+ * What the Pond Loop that runs with a data folder says of itself, or null.
  * @param {string} data
  * @returns {Running | null}
  */
 export function runningWith(data) {
-	const file = fileIn(data);
-	if (!existsSync(file)) return null;
-	const running = JSON.parse(readFileSync(file, 'utf8'));
-	return isOurs(running.pid) ? running : null;
+	try {
+		const { pid, address, databaseUrl } = JSON.parse(readFileSync(fileIn(data), 'utf8'));
+		return Number.isInteger(pid) && typeof address === 'string' && typeof databaseUrl === 'string'
+			? { pid, address, databaseUrl }
+			: null;
+	} catch {
+		return null;
+	}
+}
+
+/**
+ * Takes the turn with a data folder. Where another Pond Loop starts with it just now, it is waited for.
+ * @param {string} data
+ * @returns {Promise<{ running: Running | null }>} the one that runs already
+ */
+export async function takeFolder(data) {
+	for (let waited = 0; waited < STARTING_MS; waited += 250) {
+		if (await turn('data', data)) {
+			if (existsSync(fileIn(data)) && !runningWith(data))
+				console.log(`${fileIn(data)} was damaged. Nothing runs with this folder, so it is written anew.`);
+			forgetRunning(data);
+			return { running: null };
+		}
+		const running = runningWith(data);
+		if (running) return { running };
+		if (existsSync(fileIn(data)) && waited > 2_000)
+			throw new Refusal(
+				`Pond Loop runs with ${data} already, and ${fileIn(data)}, which says where, is damaged. Stop it (Ctrl-C, or end its process), then start again.`
+			);
+		await new Promise((resolve) => setTimeout(resolve, 250));
+	}
+	throw new Refusal(`Another Pond Loop has been starting with ${data} for minutes. Stop it, then start again.`);
 }
 
 /** @param {string} data */
-export function refuseSecond(data) {
-	const running = runningWith(data);
+export async function refuseSecond(data) {
+	const { running } = await takeFolder(data);
 	if (running)
 		throw new Refusal(
 			`Pond Loop runs with ${data} already, at ${running.address}. Open that, or stop it (Ctrl-C) before you start again.`
@@ -41,19 +74,4 @@ export function noteRunning(data, running) {
 /** @param {string} data */
 export function forgetRunning(data) {
 	rmSync(fileIn(data), { force: true });
-}
-
-/**
- * A process of that number that is not us may be another program by now: it counts only when it is a start of ours.
- * @param {number} pid
- */
-function isOurs(pid) {
-	if (pid === process.pid) return false;
-	try {
-		process.kill(pid, 0);
-		const command = `/proc/${pid}/cmdline`;
-		return !existsSync(command) || readFileSync(command, 'utf8').includes('start.mjs');
-	} catch {
-		return false;
-	}
 }

@@ -3,7 +3,8 @@ import { createServer } from 'node:http';
 import { createServer as createTlsServer } from 'node:https';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { limited } from './limits.mjs';
+import { hostsOf } from './hosts.mjs';
+import { refuse, refusedByHead } from './limits.mjs';
 import { Refusal } from './refusal.mjs';
 import { root } from './root.mjs';
 
@@ -13,8 +14,10 @@ const LARGEST_BODY = '256M';
 const GRACE_MS = 4_000;
 
 /**
+ * @typedef {{ port: number, host: string, cert?: string, key?: string, origin?: string }} Where
+ *
  * Refuses a port that another program has, before anything else is done.
- * @param {{ port: number, host: string }} where
+ * @param {Where} where
  * @returns {Promise<void>}
  */
 export function checkPort({ port, host }) {
@@ -26,30 +29,47 @@ export function checkPort({ port, host }) {
 }
 
 /**
- * Serves the built app.
- * @param {{ port: number, host: string, cert?: string, key?: string, databaseUrl: string, log: string, demo: boolean }} options
- * @returns {Promise<{ address: string, stop: () => Promise<void> }>}
+ * The address that a server prints.
+ * @param {Where} where
  */
-export async function serve({ port, host, cert, key, databaseUrl, log, demo }) {
+export function addressOf({ port, host, cert, origin }) {
+	if (origin) return origin;
+	const named = host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host;
+	return `${cert ? 'https' : 'http'}://${named}:${port}`;
+}
+
+/**
+ * Serves the built app. The app reads what it is to know from the environment.
+ * @param {Where & { tell: (line: object) => void }} options `tell` takes what is to be logged
+ * @returns {Promise<{ stop: () => Promise<void> }>}
+ */
+export async function serve({ port, host, cert, key, origin, tell }) {
 	const tls = cert && key ? { cert: fileOf(cert), key: fileOf(key) } : null;
-	process.env.DATABASE_URL = databaseUrl;
-	process.env.POND_LOG = log;
-	process.env.POND_DEMO = demo ? 'on' : 'off';
-	process.env.POND_SHEET_WORKER = join(root, 'build', 'workers', 'sheetWorker.js');
 	process.env.BODY_SIZE_LIMIT = LARGEST_BODY;
 	process.env.PROTOCOL_HEADER = 'x-pond-protocol';
+	process.env.ADDRESS_HEADER = 'x-pond-address';
+	if (origin) process.env.ORIGIN = origin;
+	process.env.POND_WORKERS = join(root, 'build', 'workers');
 	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
-	const answer = limited((request, response) => {
+	const isOurs = hostsOf({ host, origin });
+	/** @type {import('node:http').RequestListener} */
+	const answer = (request, response) => {
+		const address = addressOfClient(request, Boolean(origin));
+		const refused = refusedByHead(request, isOurs);
+		if (refused) {
+			tell({ level: 40, status: refused.status, address, method: request.method, msg: 'refused by its head' });
+			return refuse(response, refused);
+		}
 		request.headers['x-pond-protocol'] = tls ? 'https' : 'http';
+		request.headers['x-pond-address'] = address;
 		handler(request, response);
-	});
+	};
 	const server = tls ? createTlsServer(tls, answer) : createServer(answer);
 	await new Promise((resolve, reject) => {
 		server.once('error', (error) => reject(portRefusal(error, port, host)));
 		server.listen(port, host, () => resolve(undefined));
 	});
 	return {
-		address: `${tls ? 'https' : 'http'}://${host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host}:${port}`,
 		async stop() {
 			const closed = new Promise((resolve) => server.close(resolve));
 			server.closeIdleConnections();
@@ -59,6 +79,16 @@ export async function serve({ port, host, cert, key, databaseUrl, log, demo }) {
 			process.emit(/** @type {any} */ ('sveltekit:shutdown'), /** @type {any} */ ('stop'));
 		}
 	};
+}
+
+/**
+ * Who asks. Behind a proxy it is the last address that was noted, for that is the one the proxy itself saw.
+ * @param {import('node:http').IncomingMessage} request
+ * @param {boolean} behindProxy
+ */
+function addressOfClient({ headers, socket }, behindProxy) {
+	const noted = behindProxy ? String(headers['x-forwarded-for'] ?? '').split(',').at(-1)?.trim() : '';
+	return noted || socket.remoteAddress || 'unknown';
 }
 
 /** @param {string} path */

@@ -68,10 +68,13 @@ export class OpenLesson {
 		this.#sent.reduce((lesson, letter) => changed(lesson, letter.body.change as Change), this.#kept)
 	);
 	readonly lesson: Lesson = $derived(followed(this.written, this.#sources));
+	readonly #refusal = $derived.by(() =>
+		outbox.refusals.find(({ letter }) => letter.to === changesOf(this.id))
+	);
 	/** another page wrote in the same place: somebody has to choose */
 	readonly clash: LessonClash | null = $derived.by(() => {
-		const { refusal } = outbox;
-		if (refusal?.letter.to !== changesOf(this.id) || !refusal.answer.clash) return null;
+		const refusal = this.#refusal;
+		if (!refusal?.answer.clash) return null;
 		const { clash, lesson } = refusal.answer as unknown as { clash: Clash; lesson: Lesson };
 		return { ...clash, id: refusal.letter.id, theirs: lesson, mine: refusal.letter.body.change as Change };
 	});
@@ -137,7 +140,7 @@ export class OpenLesson {
 	choose(which: 'mine' | 'theirs'): void {
 		const { clash } = this;
 		if (!clash) return;
-		const { version, lesson } = outbox.refusal!.answer as unknown as Required<Told>;
+		const { version, lesson } = this.#refusal!.answer as unknown as Required<Told>;
 		this.#kept = lesson;
 		this.#version = version;
 		outbox.rewrite(changesOf(this.id), (body) => {

@@ -15,6 +15,7 @@ export interface Letter {
 
 export type Answer = Readonly<Record<string, unknown>>;
 
+/** A change that the server does not take: it holds up what else waits for its own document, and nothing more. */
 export interface Refusal {
 	readonly letter: Letter;
 	readonly message: string;
@@ -23,8 +24,8 @@ export interface Refusal {
 }
 
 /**
- * `away`: the server did not answer and is asked again; `out`: nobody is signed in any more. What is here stays here till
- * then.
+ * `away`: the server did not answer, or has no room, and is asked again; `out`: nobody is signed in any more. What is here
+ * stays here till then.
  */
 export type OutboxState = 'saved' | 'sending' | 'away' | 'out' | 'refused';
 
@@ -33,6 +34,10 @@ const KEY = 'pond-loop:outbox:';
 const REST_MS = 400;
 const RETRY_MS = [500, 1_000, 2_000, 4_000];
 const TIMEOUT_MS = 8_000;
+/** A change that broke something on the server so often is taken to be what breaks it. */
+const MOST_BROKEN = 3;
+/** While a page is being left, another may have been asked for already that does not know what is taken now. */
+const LEAVING_MS = 5_000;
 const NONE: readonly Letter[] = [];
 /** Letters that are remembered after they were taken. */
 const MOST_RECENT = 40;
@@ -44,14 +49,17 @@ const MOST_RECENT = 40;
  */
 export class Outbox {
 	letters = $state.raw<readonly Letter[]>([]);
-	refusal = $state.raw<Refusal | null>(null);
+	/** at most one for each document */
+	refusals = $state.raw<readonly Refusal[]>([]);
 	away = $state(false);
+	/** what the server said last when it could not take anything */
+	need = $state<string | null>(null);
 	signedOut = $state(false);
 	/** when the last letter was taken, in milliseconds */
 	savedAt = $state(0);
 	readonly state: OutboxState = $derived.by(() => {
-		if (this.refusal) return 'refused';
 		if (this.letters.length === 0) return 'saved';
+		if (this.letters.every((letter) => this.#isHeld(letter))) return 'refused';
 		if (this.signedOut) return 'out';
 		return this.away ? 'away' : 'sending';
 	});
@@ -60,6 +68,8 @@ export class Outbox {
 	#mine = KEY;
 	#count = 0;
 	#failures = 0;
+	#broken = 0;
+	#left = 0;
 	#busy = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#listeners: ((letter: Letter, answer: Answer) => void)[] = [];
@@ -85,12 +95,13 @@ export class Outbox {
 			}
 		});
 		addEventListener('online', () => this.send());
+		addEventListener('beforeunload', () => (this.#left = Date.now()));
 		this.send();
 	}
 
 	/** Keeps a letter and sends it after a short rest; later ones of the same topic take its place meanwhile. */
 	post(to: string, body: Letter['body'], topic?: string): void {
-		const last = this.letters.at(-1);
+		const last = this.letters.findLast((letter) => documentOf(letter) === documentOf({ to, body }));
 		const replaces = topic !== undefined && last && last.topic === topic && last.to === to && !last.tried;
 		if (replaces) this.#forget(last);
 		const id = newId();
@@ -129,11 +140,9 @@ export class Outbox {
 		this.#later(0);
 	}
 
-	/** Gives up the letter that was refused, and goes on with the next. */
-	discardRefused(): void {
-		if (!this.refusal) return;
-		this.#forget(this.refusal.letter);
-		this.refusal = null;
+	/** Lets a letter that was refused go, and sends what it held up. */
+	letGo({ letter }: Refusal): void {
+		this.#forget(letter);
 		this.send();
 	}
 
@@ -152,13 +161,21 @@ export class Outbox {
 				localStorage.setItem(letter.key, JSON.stringify(rewritten));
 			}
 		}
-		if (this.refusal?.letter.to === to) this.refusal = null;
+		this.refusals = this.refusals.filter(({ letter }) => letter.to !== to);
 		this.send();
+	}
+
+	#isHeld(letter: Letter): boolean {
+		return this.refusals.some((refusal) => documentOf(refusal.letter) === documentOf(letter));
 	}
 
 	#forget(letter: Letter): void {
 		this.letters = this.letters.filter(({ id }) => id !== letter.id);
-		localStorage.removeItem(letter.key);
+		this.refusals = this.refusals.filter((refusal) => refusal.letter.id !== letter.id);
+		const left = Date.now() - this.#left < LEAVING_MS;
+		// The next page sends it once more, which the server takes once.
+		if (left) setTimeout(() => localStorage.removeItem(letter.key), LEAVING_MS);
+		else localStorage.removeItem(letter.key);
 	}
 
 	#later(ms: number): void {
@@ -167,29 +184,33 @@ export class Outbox {
 	}
 
 	async #run(): Promise<void> {
-		if (this.#busy || this.refusal) return;
+		if (this.#busy) return;
 		this.#busy = true;
 		try {
-			while (this.letters.length > 0 && !this.refusal) {
-				if (!(await this.#deliver())) break;
-			}
+			while (await this.#deliver());
 		} finally {
 			this.#busy = false;
 		}
 	}
 
-	/** Sends the first letter; false when the server is away and a later try is due. */
+	/** Sends the first letter that nothing holds up; false when there is none, or the server is away and a later try is due. */
 	async #deliver(): Promise<boolean> {
-		const letter: Letter = { ...this.letters[0], tried: true };
-		this.letters = [letter, ...this.letters.slice(1)];
+		const first = this.letters.find((letter) => !this.#isHeld(letter));
+		if (!first) return false;
+		const letter = this.#marked(first, true);
 		const { response, answer } = await sent(letter);
-		if (!response || response.status >= 500) {
+		const { error } = answer as { error?: { message?: string } };
+		this.#broken = response?.status === 500 ? this.#broken + 1 : 0;
+		if (!response || (response.status >= 500 && this.#broken < MOST_BROKEN)) {
 			this.away = true;
+			this.need = response?.status === 507 ? (error?.message ?? null) : null;
 			this.#later(RETRY_MS[Math.min(this.#failures++, RETRY_MS.length - 1)]);
 			return false;
 		}
 		this.away = false;
+		this.need = null;
 		this.#failures = 0;
+		this.#broken = 0;
 		this.signedOut = response.status === 401;
 		if (this.signedOut) return false;
 		if (response.ok) {
@@ -198,12 +219,24 @@ export class Outbox {
 			this.#forget(letter);
 			this.savedAt = Date.now();
 		} else {
-			const { error } = answer as { error?: { message?: string } };
 			const message = error?.message ?? 'The server did not take this change.';
-			this.refusal = { letter, message, answer };
+			// It was surely not taken, so that what is written in its place next replaces it.
+			this.refusals = [...this.refusals, { letter: this.#marked(letter, false), message, answer }];
 		}
 		return true;
 	}
+
+	#marked(letter: Letter, tried: boolean): Letter {
+		const marked = { ...letter, tried };
+		this.letters = this.letters.map((one) => (one.id === letter.id ? marked : one));
+		return marked;
+	}
+}
+
+/** What a letter is about: the address of its document, or, for what is made, what it is to be. */
+export function documentOf({ to, body }: Pick<Letter, 'to' | 'body'>): string {
+	const [, kind, id] = /^\/api\/(?:bench\/)?([a-z]+)(?:\/([^/]+))?/.exec(to) ?? [];
+	return `${kind ?? to}/${id ?? body.lesson ?? body.key ?? body.crossing ?? body.name ?? ''}`;
 }
 
 /** Posts a letter; without a response the server was not reached. */

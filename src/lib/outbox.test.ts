@@ -5,13 +5,21 @@ import { Outbox } from './outbox.svelte';
 /** A server that can be away, refuse, and remember what it was sent. */
 class Server {
 	away = false;
-	refuses = false;
+	isFull = false;
+	refuses = '';
+	breaksAt = '';
 	taken: { to: string; body: Record<string, unknown> }[] = [];
 
 	fetch = async (to: string, { body }: { body: string }) => {
 		if (this.away) throw new TypeError('away');
-		if (this.refuses)
-			return { ok: false, status: 422, json: async () => ({ error: { message: 'Too long by half.' } }) };
+		const saying = (status: number, message: string) => ({
+			ok: false,
+			status,
+			json: async () => ({ error: { message } })
+		});
+		if (this.isFull) return saying(507, 'The disk is full.');
+		if (this.breaksAt === to) return saying(500, 'Something broke on our side.');
+		if (this.refuses === to) return saying(422, 'Too long by half.');
 		this.taken.push({ to, body: JSON.parse(body) });
 		return { ok: true, status: 200, json: async () => ({ version: this.taken.length }) };
 	};
@@ -19,12 +27,16 @@ class Server {
 
 describe('the outbox', () => {
 	let server: Server;
+	/** what a page does when it is being left */
+	let leave = () => {};
 
 	beforeEach(() => {
 		vi.useFakeTimers();
 		server = new Server();
 		vi.stubGlobal('localStorage', storage());
-		vi.stubGlobal('addEventListener', () => {});
+		vi.stubGlobal('addEventListener', (name: string, listener: () => void) => {
+			if (name === 'beforeunload') leave = listener;
+		});
 		vi.stubGlobal('fetch', server.fetch);
 	});
 	afterEach(() => {
@@ -115,18 +127,62 @@ describe('the outbox', () => {
 		expect([outbox.state, kept()]).toEqual(['saved', 1]);
 	});
 
-	it('stops at a refusal, says it, and goes on when the change is given up', async () => {
+	it('holds up the document of a refusal and no other, and goes on when the change is let go', async () => {
 		const outbox = opened();
-		server.refuses = true;
-		outbox.post('/a', { text: 'too long' });
-		outbox.post('/a', { text: 'fine' });
+		server.refuses = '/api/lessons/1/changes';
+		outbox.post('/api/lessons/1/changes', { text: 'too long' });
+		outbox.post('/api/lessons/1/taught', { text: 'behind it' });
+		outbox.post('/api/lessons/2/changes', { text: 'another lesson' });
 		await vi.runAllTimersAsync();
-		expect(outbox.refusal?.message).toBe('Too long by half.');
-		expect(outbox.letters.length).toBe(2);
-		server.refuses = false;
-		outbox.discardRefused();
+		expect(outbox.refusals.map(({ message }) => message)).toEqual(['Too long by half.']);
+		expect([bodies(), outbox.state]).toEqual([['another lesson'], 'refused']);
+		outbox.letGo(outbox.refusals[0]);
 		await vi.runAllTimersAsync();
-		expect(bodies()).toEqual(['fine']);
+		expect([bodies(), outbox.state]).toEqual([['another lesson', 'behind it'], 'saved']);
+	});
+
+	it('sends what is written in the place of a refusal instead of it', async () => {
+		const outbox = opened();
+		server.refuses = '/api/lessons/1/changes';
+		outbox.post('/api/lessons/1/changes', { text: 'too long' }, 'title');
+		await vi.runAllTimersAsync();
+		server.refuses = '';
+		outbox.post('/api/lessons/1/changes', { text: 'short' }, 'title');
+		await vi.runAllTimersAsync();
+		expect([bodies(), outbox.refusals, kept()]).toEqual([['short'], [], 0]);
+	});
+
+	it('gives a change up to its writer that breaks the server again and again, and sends the others', async () => {
+		const outbox = opened();
+		server.breaksAt = '/api/swatches/1/versions';
+		outbox.post('/api/swatches/1/versions', { text: 'breaks' });
+		outbox.post('/api/swatches/2/versions', { text: 'does not' });
+		await vi.advanceTimersByTimeAsync(10_000);
+		expect([outbox.refusals.length, bodies()]).toEqual([1, ['does not']]);
+	});
+
+	it('says what the server lacks, and waits', async () => {
+		const outbox = opened();
+		server.isFull = true;
+		outbox.post('/a', { text: 'one' });
+		await vi.advanceTimersByTimeAsync(1_000);
+		expect([outbox.state, outbox.need]).toEqual(['away', 'The disk is full.']);
+		server.isFull = false;
+		await vi.advanceTimersByTimeAsync(10_000);
+		expect([outbox.state, outbox.need, bodies()]).toEqual(['saved', null, ['one']]);
+	});
+
+	it('leaves what is taken while a page is being left to the next page, which may not know it', async () => {
+		const outbox = opened();
+		outbox.post('/a', { text: 'one' });
+		leave();
+		await vi.advanceTimersByTimeAsync(100);
+		expect([bodies(), outbox.letters.length, kept()]).toEqual([['one'], 0, 1]);
+		const next = opened();
+		expect(next.waiting('/a').length).toBe(1);
+		await vi.runAllTimersAsync();
+		expect(server.taken.map(({ body }) => body.id)).toEqual([server.taken[0].body.id, server.taken[0].body.id]);
+		expect(kept()).toBe(0);
 	});
 
 	it('tells who asked what the server answered', async () => {

@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
+	import { save } from '$lib/export/save';
 	import { timeSaid } from '$lib/locale';
 	import { outbox } from '$lib/outbox.svelte';
+	import { copyOf, placeOf } from '$lib/refused';
 	import { getSettings } from '$lib/settings.svelte';
 	import Icon from './Icon.svelte';
 
@@ -13,14 +15,16 @@
 		`${resolve('/sign-in')}?to=${encodeURIComponent(page.url.pathname + page.url.search)}`
 	);
 	const count = $derived(outbox.letters.length);
+	const kept = $derived(`${count} ${count === 1 ? 'change' : 'changes'} kept here`);
 	const time = $derived(outbox.savedAt && timeSaid(outbox.savedAt, settings.locale));
+	const press = 'min-h-8 shrink-0 font-semibold underline';
 </script>
 
 <!-- It has a line of its own below the rest of the head where there is little room or much to say. -->
 <p
 	class={[
 		'order-last flex w-full items-center gap-x-2 py-1 text-sm empty:hidden [&>svg]:shrink-0',
-		outbox.state !== 'refused' && 'lg:order-none lg:w-auto lg:flex-1 lg:justify-end'
+		!outbox.need && 'lg:order-none lg:w-auto lg:flex-1 lg:justify-end'
 	]}
 	role="status"
 	data-save={outbox.state}
@@ -29,28 +33,39 @@
 		<Icon name="loader-circle" size={17} class="motion-safe:animate-spin" /> Saving
 	{:else if outbox.state === 'away'}
 		<Icon name="cloud-off" size={17} />
-		<span>Server away. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
-		<button type="button" class="min-h-8 shrink-0 font-semibold underline" onclick={() => outbox.send()}
-			>Try now</button
-		>
+		<span>{outbox.need ? `${outbox.need} ${kept}` : `Server away. ${kept}`}</span>
+		<button type="button" class={press} onclick={() => outbox.send()}>Try now</button>
 	{:else if outbox.state === 'out'}
 		<Icon name="circle-alert" size={17} />
-		<span>Signed out. {count} {count === 1 ? 'change' : 'changes'} kept here</span>
+		<span>Signed out. {kept}</span>
 		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
-		<a class="min-h-8 shrink-0 content-center font-semibold underline" href={signIn} data-sveltekit-reload
-			>Sign in</a
-		>
-	{:else if outbox.state === 'refused'}
-		<Icon name="circle-alert" size={17} class="text-error" />
-		<span class="text-error">{outbox.refusal?.message}</span>
-		<button
-			type="button"
-			class="min-h-8 shrink-0 font-semibold underline"
-			onclick={() => outbox.discardRefused()}
-		>
-			Give that change up
-		</button>
-	{:else if time}
+		<a class={[press, 'content-center']} href={signIn} data-sveltekit-reload>Sign in</a>
+	{:else if outbox.state === 'saved' && time}
 		<Icon name="check" size={17} /> <span class="whitespace-nowrap">Saved {time}</span>
 	{/if}
 </p>
+{#if outbox.refusals.length > 0}
+	<ul class="order-last grid w-full gap-1 pb-1 text-sm" aria-label="Not taken by the server">
+		{#each outbox.refusals as refusal (refusal.letter.id)}
+			{@const place = placeOf(refusal.letter)}
+			<li class="flex flex-wrap items-center gap-x-4" role="alert">
+				<span class="flex items-center gap-2 text-error">
+					<Icon name="circle-alert" size={17} class="shrink-0" />
+					{refusal.message}
+				</span>
+				<span class="flex gap-x-4">
+					<button type="button" class={press} onclick={() => save(copyOf(refusal), 'pond-loop-not-taken.txt')}>
+						Keep a copy
+					</button>
+					{#if place !== page.url.pathname}
+						<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- a page of ours -->
+						<a class={[press, 'content-center']} href={place}>Mend</a>
+					{:else}
+						<span class="content-center text-quiet">Mend it below</span>
+					{/if}
+					<button type="button" class={press} onclick={() => outbox.letGo(refusal)}>Let go</button>
+				</span>
+			</li>
+		{/each}
+	</ul>
+{/if}

@@ -82,8 +82,8 @@ async function make(job: ClaimedJob): Promise<void> {
 function inThread(id: string, work: SheetWork): Promise<Result<Made> | null> {
 	return new Promise((resolve, reject) => {
 		let far = { done: 0, of: 1 };
-		// Built beside the server; where it runs is said by whoever serves it.
-		const worker = new Worker(env.POND_SHEET_WORKER!, {
+		// Built beside the server; whoever serves says where.
+		const worker = new Worker(join(env.POND_WORKERS!, 'sheetWorker.js'), {
 			workerData: work,
 			resourceLimits: { maxOldGenerationSizeMb: MOST_MB }
 		});

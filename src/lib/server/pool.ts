@@ -60,6 +60,10 @@ export function isAway(error: unknown): boolean {
 	);
 }
 
+/** Whether something failed because a disk has no room: PostgreSQL's, or our own. */
+export const isFull = (error: unknown): boolean =>
+	error instanceof Error && /^(?:53100|ENOSPC|EDQUOT)$/.test((error as { code?: string }).code ?? '');
+
 /** Lets running queries end and closes every connection. */
 export async function closeDatabase(): Promise<void> {
 	await pool?.end();

@@ -37,7 +37,6 @@
 	const settings = getSettings();
 	const rates = $derived(ratesWith(settings.value.rates));
 	const room = untrack(() => new Classroom(id, stage));
-	const exit = $derived(resolve('/lessons/[id]', { id }));
 	const part = $derived(stage.now?.part);
 	const late = $derived(lateBy(stage.lesson, stage.moment.at, room.spent));
 	const hands = $derived(stage.voice.hand === 'right' ? 'left-handed' : 'right-handed');
@@ -223,7 +222,7 @@
 		{ key: 'b', cap: 'B', says: 'a window for the class', run: () => secondWindow('class') },
 		{ key: 'Shift+b', cap: 'Shift B', says: 'a window for me', run: () => secondWindow('notes') },
 		{ key: 'f', cap: 'F', says: 'full screen', run: wholeScreen },
-		{ key: 'Escape', cap: 'Esc', says: 'leave the stage', run: () => void goto(exit) }
+		{ key: 'Escape', cap: 'Esc', says: 'leave the stage', run: () => void goto(resolve('/lessons/[id]', { id })) }
 	]);
 </script>
 
@@ -259,7 +258,7 @@
 			<button type="button" class="small" onclick={wholeScreen} aria-label="Full screen"
 				><Icon name="maximize" size={22} /></button
 			>
-			<a class="small" href={exit} aria-label="Leave the stage"><Icon name="x" size={24} /></a>
+			<a class="small" href={resolve('/lessons/[id]', { id })} aria-label="Leave the stage"><Icon name="x" size={24} /></a>
 		</div>
 	</header>
 
@@ -270,7 +269,7 @@
 			<div class="grid h-full place-items-center p-8 text-center">
 				<div>
 					<p class="mb-5 font-serif text-3xl">This lesson has no parts yet.</p>
-					<a class="press" href={exit}>Write it first</a>
+					<a class="press" href={resolve('/lessons/[id]', { id })}>Write it first</a>
 				</div>
 			</div>
 		{:else if stage.moment.blank}
