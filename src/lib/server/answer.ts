@@ -2,7 +2,7 @@ import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import { shaped } from '$core/formats/json';
 import type { Result } from '$core/result';
-import { keepable } from './keepable';
+import { keepableText } from './keepable';
 
 /** Largest body a server route reads, in bytes. */
 const LARGEST_BODY = 256 * 1024;
@@ -23,10 +23,6 @@ export const noSuchSwatch = () =>
 
 /** Whether something from an address can be an id at all. */
 export const isId = (text: string): boolean => z.safeParse(z.uuid(), text).success;
-
-/** Every text in a body comes as it can be kept. */
-const keepableText = (_: string, value: unknown): unknown =>
-	typeof value === 'string' ? keepable(value) : value;
 
 /** A request's JSON body in the shape a route wants, or the answer that refuses it. */
 export async function bodyOf<Shape extends z.ZodMiniType>(

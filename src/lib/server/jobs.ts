@@ -1,29 +1,28 @@
 import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Worker } from 'node:worker_threads';
-import { env } from '$env/dynamic/private';
 import { followed } from '$core/lesson/follow';
 import type { Lesson } from '$core/lesson/lesson';
 import type { Made } from '$lib/handout/make';
 import { fault, type Result } from '$core/result';
 import { log } from './log';
-import type { SheetNews, SheetWork } from './sheetWorker';
+import type { SheetWork } from './sheetWorker';
 import { claimJob, failJob, finishJob, noteProgress, type ClaimedJob } from './store/jobs';
 import { findLesson } from './store/lessons';
 import { findPicture } from './store/pictures';
+import { inThread, type Thread } from './thread';
 
 /** How often a process looks for jobs that another left in the middle. */
 const LOOK_MS = 5_000;
 /** How often progress is noted, and a wish to call it off is heard. */
 const NOTE_MS = 400;
-/** Most memory that the thread may take, in megabytes. */
-const MOST_MB = 512;
+/** What one job may take. */
+const LIMITS = { mostMb: 512, mostMs: 5 * 60_000 };
 
 let timer: ReturnType<typeof setTimeout> | undefined;
 let busy = false;
 let stopped = false;
-let thread: Worker | undefined;
+let making: Thread<Result<Made>> | undefined;
 
 /** Looks for jobs now, and from now on; one is made at a time in every process. */
 export function wakeJobs(): void {
@@ -35,7 +34,8 @@ export function wakeJobs(): void {
 export async function stopJobs(): Promise<void> {
 	stopped = true;
 	clearTimeout(timer);
-	await thread?.terminate();
+	making?.stop();
+	await making?.ended.catch(() => undefined);
 }
 
 async function work(): Promise<void> {
@@ -56,7 +56,7 @@ async function make(job: ClaimedJob): Promise<void> {
 		const kept = await findLesson(job.owner, job.lesson);
 		if (!kept) return await failJob(job.id, 'The lesson was put away meanwhile.');
 		const lesson = followed(kept.lesson, kept.sources);
-		const result = await inThread(job.id, {
+		const result = await made(job.id, {
 			asked: job.asked,
 			lesson,
 			folder,
@@ -79,37 +79,29 @@ async function make(job: ClaimedJob): Promise<void> {
 }
 
 /** Makes a sheet beside the server's own thread; `null` when it was called off, or the server stops. */
-function inThread(id: string, work: SheetWork): Promise<Result<Made> | null> {
-	return new Promise((resolve, reject) => {
-		let far = { done: 0, of: 1 };
-		// Built beside the server; whoever serves says where.
-		const worker = new Worker(join(env.POND_WORKERS!, 'sheetWorker.js'), {
-			workerData: work,
-			resourceLimits: { maxOldGenerationSizeMb: MOST_MB }
-		});
-		thread = worker;
-		const notes = setInterval(async () => {
-			const wanted = await noteProgress(id, far.done, far.of).catch(() => true);
-			if (!wanted) void worker.terminate();
-		}, NOTE_MS);
-		let result: Result<Made> | null = null;
-		worker.on('message', (news: SheetNews) => {
-			if ('made' in news) result = news.made;
-			else far = news;
-		});
-		worker.on('error', (error: NodeJS.ErrnoException) => {
-			clearInterval(notes);
-			if (error.code === 'ERR_WORKER_OUT_OF_MEMORY')
-				resolve(fault('size', 'This is too much for one go. Ask for fewer variants at a time.'));
-			else reject(error);
-		});
-		worker.on('exit', () => {
-			clearInterval(notes);
-			thread = undefined;
-			resolve(result);
-		});
-	});
+async function made(id: string, work: SheetWork): Promise<Result<Made> | null> {
+	let far = { done: 0, of: 1 };
+	const thread = inThread<SheetWork, typeof far, Result<Made>>('sheetWorker', work, LIMITS, (now) => (far = now));
+	making = thread;
+	const notes = setInterval(async () => {
+		const wanted = await noteProgress(id, far.done, far.of).catch(() => true);
+		if (!wanted) thread.stop();
+	}, NOTE_MS);
+	try {
+		const end = await thread.ended;
+		if (end.how === 'done') return end.done;
+		if (end.how === 'stopped') return null;
+		return fault('size', TOO_MUCH[end.how]);
+	} finally {
+		clearInterval(notes);
+		making = undefined;
+	}
 }
+
+const TOO_MUCH = {
+	memory: 'This is too much for one go. Ask for fewer variants at a time.',
+	time: 'This took longer than five minutes. Ask for fewer variants at a time.'
+};
 
 /** The teacher's own pictures that a lesson's texts point to. */
 async function picturesOf(owner: string, lesson: Lesson): Promise<SheetWork['pictures']> {

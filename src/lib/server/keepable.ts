@@ -6,3 +6,7 @@ export const keepable = (text: string): string => text.replaceAll('\0', '').repl
 
 /** A surrogate without its other half. */
 const HALVES = /\p{Cs}/gu;
+
+/** The same for every text of a value that is read from JSON. */
+export const keepableText = (_: string, value: unknown): unknown =>
+	typeof value === 'string' ? keepable(value) : value;

@@ -1,185 +1,187 @@
 import { randomUUID } from 'node:crypto';
-import type { ClassRecord } from '$core/lesson/classRecord';
+import type * as z from 'zod/mini';
 import type { Course } from '$core/lesson/course';
-import type { Change, Lesson } from '$core/lesson/lesson';
-import type { CounterEvent } from '$core/swatch/counter';
+import type { Lesson } from '$core/lesson/lesson';
 import type { Swatch } from '$core/swatch/schema';
 import type pg from 'pg';
+import type { SHAPES } from '../archive/shapes';
 import { inTransaction } from '../pool';
 import type { Picture } from './pictures';
 
-/** Moments are told in milliseconds since 1970; `away` since when something is put away. */
-export interface ArchivedLesson {
-	readonly id: string;
-	readonly document: Lesson;
-	readonly version: number;
-	readonly original: Lesson;
-	readonly originalVersion: number;
-	readonly changes: readonly { readonly version: number; readonly at: number; readonly change: Change }[];
-	readonly tags: readonly string[];
-	readonly classes: readonly { readonly id: string; readonly record: ClassRecord }[];
-	readonly taught: Lesson | null;
-	readonly taughtAt: number | null;
-	readonly madeAt: number;
-	readonly changedAt: number;
-	readonly away: number | null;
-}
+type Kept<Kind extends keyof typeof SHAPES> = z.infer<(typeof SHAPES)[Kind]>;
+type KeptPicture = Picture & { readonly id: string; readonly madeAt: number };
 
-export interface ArchivedSwatch {
-	readonly id: string;
-	readonly document: Swatch;
-	readonly version: number;
-	readonly versions: readonly {
-		readonly version: number | null;
-		readonly at: number;
-		readonly said: string;
-		readonly document: Swatch;
-	}[];
-	readonly events: readonly CounterEvent[];
-	readonly changedAt: number;
-	readonly away: number | null;
-}
-
-/** Everything that is one teacher's. */
-export interface Holdings {
-	readonly name: string;
-	readonly settings: object;
-	readonly lessons: readonly ArchivedLesson[];
-	readonly swatches: readonly ArchivedSwatch[];
-	readonly courses: readonly {
-		readonly id: string;
-		readonly document: Course;
-		readonly version: number;
-		readonly changedAt: number;
-		readonly away: number | null;
-	}[];
-	readonly crossings: readonly {
-		readonly name: string;
-		readonly medium: string;
-		readonly crossing: object;
-		readonly saying: string;
-		readonly changedAt: number;
-		readonly away: number | null;
-	}[];
-	readonly keys: readonly {
-		readonly title: string;
-		readonly text: string;
-		readonly inUse: boolean;
-		readonly changedAt: number;
-		readonly away: number | null;
-	}[];
-	readonly readings: readonly { readonly name: string; readonly medium: string; readonly crossing: object }[];
-	readonly pictures: readonly (Picture & { readonly id: string; readonly madeAt: number })[];
-}
+/** One thing of a teacher's, with all that is kept beside it. */
+export type Holding =
+	| ({ readonly kind: 'lessons'; readonly document: Lesson } & Kept<'lesson'>)
+	| ({ readonly kind: 'swatches'; readonly document: Swatch } & Kept<'swatch'>)
+	| ({ readonly kind: 'courses'; readonly document: Course } & Kept<'course'>)
+	| ({ readonly kind: 'bench' } & Kept<'bench'>)
+	| ({ readonly kind: 'pictures' } & KeptPicture);
 
 const ms = (column: string) => `floor(extract(epoch from ${column}) * 1000)::float8`;
 const moment = (place: number) => `to_timestamp($${place}::float8 / 1000)`;
 
+/** The folders of documents: which rows in which order, one of them, and what of it may be long, piece by piece. */
+const FOLDERS = {
+	lessons: {
+		ids: `select id from lessons where owner = $1 order by ${ms('created_at')}, document->>'title'`,
+		one: `select id, document, version, original, original_version as "originalVersion", tags, taught,
+				${ms('taught_at')} as "taughtAt", ${ms('created_at')} as "madeAt", ${ms('changed_at')} as "changedAt",
+				${ms('removed_at')} as away
+			from lessons where id = $1`,
+		long: {
+			changes: `select jsonb_build_object('version', version, 'at', ${ms('made_at')}, 'change', change) as piece
+				from lesson_changes where lesson = $1 order by version`,
+			classes: `select jsonb_build_object('id', id, 'record', record) as piece
+				from classes where lesson = $1 order by record->>'began', record::text`
+		}
+	},
+	swatches: {
+		ids: `select id from swatches where owner = $1 order by ${ms('changed_at')}, document->>'title'`,
+		one: `select id, document, version, ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away
+			from swatches where id = $1`,
+		long: {
+			versions: `select jsonb_build_object('version', version, 'at', ${ms('made_at')}, 'said', said,
+					'document', document) as piece
+				from swatch_versions where swatch = $1 order by ${ms('made_at')}, version nulls last, said`,
+			events: 'select event as piece from counter_events where swatch = $1 order by taken'
+		}
+	},
+	courses: {
+		ids: `select id from courses where owner = $1 order by ${ms('changed_at')}, document->>'title'`,
+		one: `select id, document, version, ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away
+			from courses where id = $1`,
+		long: {}
+	}
+} as const;
+
+const BENCH = {
+	crossings: `select name, medium, crossing, saying, ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away
+		from kept_crossings where owner = $1 order by ${ms('changed_at')}, name`,
+	keys: `select title, text, in_use as "inUse", ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away
+		from keys where owner = $1 order by ${ms('changed_at')}, title`,
+	readings: 'select name, medium, crossing from chosen_readings where owner = $1 order by medium, name'
+};
+
+/** Rows of a long list that are read at once. */
+const AT_ONCE = 200;
+
+/** What is told of a teacher's things, one after another; `long` are lists that are read as they are walked through. */
+export interface Reader {
+	document(
+		folder: keyof typeof FOLDERS,
+		n: number,
+		kept: { readonly document: object },
+		long: Readonly<Record<string, AsyncIterable<unknown>>>
+	): Promise<void>;
+	picture(n: number, picture: KeptPicture): Promise<void>;
+}
+
 /** Reads everything that is a teacher's, as it is at one moment, in an order that does not hang on ids. */
-export async function holdingsOf(owner: string): Promise<Holdings> {
+export async function readHoldings(
+	owner: string,
+	reader: Reader
+): Promise<{ name: string; settings: object; bench: Record<keyof typeof BENCH, unknown[]> }> {
 	return inTransaction(async (client) => {
 		await client.query('set transaction isolation level repeatable read read only');
-		const all = async <T extends pg.QueryResultRow>(text: string) =>
-			(await client.query<T>(text, [owner])).rows;
-		const [{ name, settings }] = await all<{ name: string; settings: object }>(
+		const all = async <T extends pg.QueryResultRow>(text: string, of = owner) =>
+			(await client.query<T>(text, [of])).rows;
+		for (const [folder, { ids, one, long }] of Object.entries(FOLDERS))
+			for (const [n, { id }] of (await all<{ id: string }>(ids)).entries()) {
+				const [kept] = await all<{ document: object }>(one, id);
+				const lists = Object.entries(long).map(([field, text]) => [field, walked(client, text, id)]);
+				await reader.document(folder as keyof typeof FOLDERS, n, kept, Object.fromEntries(lists));
+			}
+		const pictures = await all<{ id: string }>(
+			`select id from pictures where owner = $1 order by ${ms('made_at')}, md5(bytes)`
+		);
+		for (const [n, { id }] of pictures.entries()) {
+			const [picture] = await all<KeptPicture>(
+				`select id, bytes, type, width, height, ${ms('made_at')} as "madeAt" from pictures where id = $1`,
+				id
+			);
+			await reader.picture(n, picture);
+		}
+		const [teacher] = await all<{ name: string; settings: object }>(
 			'select name, settings from teachers where id = $1'
 		);
-		return {
-			name,
-			settings,
-			lessons: await all<ArchivedLesson>(
-				`select id, document, version, original, original_version as "originalVersion", tags, taught,
-					${ms('taught_at')} as "taughtAt", ${ms('created_at')} as "madeAt", ${ms('changed_at')} as "changedAt",
-					${ms('removed_at')} as away,
-					(select coalesce(jsonb_agg(jsonb_build_object('version', version, 'at', ${ms('made_at')}, 'change', change)
-						order by version), '[]') from lesson_changes where lesson = lessons.id) as changes,
-					(select coalesce(jsonb_agg(jsonb_build_object('id', id, 'record', record) order by record->>'began', record::text), '[]')
-						from classes where lesson = lessons.id) as classes
-				from lessons where owner = $1 order by ${ms('created_at')}, document->>'title'`
-			),
-			swatches: await all<ArchivedSwatch>(
-				`select id, document, version, ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away,
-					(select coalesce(jsonb_agg(jsonb_build_object('version', version, 'at', ${ms('made_at')}, 'said', said,
-						'document', document) order by ${ms('made_at')}, version nulls last, said), '[]')
-						from swatch_versions where swatch = swatches.id) as versions,
-					(select coalesce(jsonb_agg(event order by taken), '[]') from counter_events
-						where swatch = swatches.id) as events
-				from swatches where owner = $1 order by ${ms('changed_at')}, document->>'title'`
-			),
-			courses: await all<Holdings['courses'][number]>(
-				`select id, document, version, ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away
-				from courses where owner = $1 order by ${ms('changed_at')}, document->>'title'`
-			),
-			crossings: await all<Holdings['crossings'][number]>(
-				`select name, medium, crossing, saying, ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away
-				from kept_crossings where owner = $1 order by ${ms('changed_at')}, name`
-			),
-			keys: await all<Holdings['keys'][number]>(
-				`select title, text, in_use as "inUse", ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away
-				from keys where owner = $1 order by ${ms('changed_at')}, title`
-			),
-			readings: await all<Holdings['readings'][number]>(
-				'select name, medium, crossing from chosen_readings where owner = $1 order by medium, name'
-			),
-			pictures: await all<Holdings['pictures'][number]>(
-				`select id, bytes, type, width, height, ${ms('made_at')} as "madeAt"
-				from pictures where owner = $1 order by ${ms('made_at')}, md5(bytes)`
-			)
+		const bench = {
+			crossings: await all(BENCH.crossings),
+			keys: await all(BENCH.keys),
+			readings: await all(BENCH.readings)
 		};
+		return { ...teacher, bench };
 	});
 }
 
+/** The pieces of a long list, some at a time. */
+async function* walked(client: pg.PoolClient, text: string, of: string): AsyncGenerator<unknown> {
+	await client.query(`declare walk no scroll cursor for ${text}`, [of]);
+	for (;;) {
+		const { rows } = await client.query<{ piece: unknown }>(`fetch ${AT_ONCE} from walk`);
+		if (rows.length === 0) break;
+		for (const { piece } of rows) yield piece;
+	}
+	await client.query('close walk');
+}
+
 /** Puts everything of an archive beside what a teacher has: all of it, or, if anything goes wrong, nothing. */
-export async function takeHoldings(owner: string, held: Holdings): Promise<void> {
+export async function takeHoldings(
+	owner: string,
+	settings: object,
+	holdings: AsyncIterable<Holding>
+): Promise<void> {
 	await inTransaction(async (client) => {
-		const put = (text: string, ...values: unknown[]) => client.query(text, [owner, ...values]);
-		await put('update teachers set settings = $2 where id = $1', held.settings);
-		for (const lesson of held.lessons) {
-			await put(
-				`insert into lessons (id, owner, document, version, original, original_version, tags, taught, taught_at,
-					created_at, changed_at, removed_at)
-				values ($2, $1, $3, $4, $5, $6, $7, $8, ${moment(9)}, ${moment(10)}, ${moment(11)}, ${moment(12)})`,
-				...[lesson.id, lesson.document, lesson.version, lesson.original, lesson.originalVersion],
-				...[lesson.tags, lesson.taught, lesson.taughtAt, lesson.madeAt, lesson.changedAt, lesson.away]
+		await client.query('update teachers set settings = $2 where id = $1', [owner, settings]);
+		for await (const holding of holdings) await put(client, owner, holding);
+	});
+}
+
+async function put(client: pg.PoolClient, owner: string, held: Holding): Promise<void> {
+	const put = (text: string, ...values: unknown[]) => client.query(text, [owner, ...values]);
+	if (held.kind === 'lessons') {
+		await put(
+			`insert into lessons (id, owner, document, version, original, original_version, tags, taught, taught_at,
+				created_at, changed_at, removed_at)
+			values ($2, $1, $3, $4, $5, $6, $7, $8, ${moment(9)}, ${moment(10)}, ${moment(11)}, ${moment(12)})`,
+			...[held.id, held.document, held.version, held.original, held.originalVersion],
+			...[held.tags, held.taught, held.taughtAt, held.madeAt, held.changedAt, held.away]
+		);
+		for (const { version, at, change } of held.changes)
+			await client.query(
+				`insert into lesson_changes (id, lesson, version, change, made_at) values ($1, $2, $3, $4, ${moment(5)})`,
+				[randomUUID(), held.id, version, change, at]
 			);
-			for (const { version, at, change } of lesson.changes)
-				await client.query(
-					`insert into lesson_changes (id, lesson, version, change, made_at) values ($1, $2, $3, $4, ${moment(5)})`,
-					[randomUUID(), lesson.id, version, change, at]
-				);
-			for (const { id, record } of lesson.classes)
-				await put(
-					'insert into classes (id, owner, lesson, record) values ($2, $1, $3, $4)',
-					id,
-					lesson.id,
-					record
-				);
-		}
-		for (const swatch of held.swatches) {
+		for (const { id, record } of held.classes)
+			await put('insert into classes (id, owner, lesson, record) values ($2, $1, $3, $4)', id, held.id, record);
+	}
+	if (held.kind === 'swatches') {
+		await put(
+			`insert into swatches (id, owner, document, version, changed_at, removed_at)
+			values ($2, $1, $3, $4, ${moment(5)}, ${moment(6)})`,
+			...[held.id, held.document, held.version, held.changedAt, held.away]
+		);
+		for (const { version, at, said, document } of held.versions)
 			await put(
-				`insert into swatches (id, owner, document, version, changed_at, removed_at)
-				values ($2, $1, $3, $4, ${moment(5)}, ${moment(6)})`,
-				...[swatch.id, swatch.document, swatch.version, swatch.changedAt, swatch.away]
+				`insert into swatch_versions (id, swatch, version, document, said, made_by, made_at)
+				values ($2, $3, $4, $5, $6, $1, ${moment(7)})`,
+				...[randomUUID(), held.id, version, document, said, at]
 			);
-			for (const { version, at, said, document } of swatch.versions)
-				await put(
-					`insert into swatch_versions (id, swatch, version, document, said, made_by, made_at)
-					values ($2, $3, $4, $5, $6, $1, ${moment(7)})`,
-					...[randomUUID(), swatch.id, version, document, said, at]
-				);
-			for (const event of swatch.events)
-				await client.query('insert into counter_events (id, swatch, event) values ($1, $2, $3)', [
-					event.id,
-					swatch.id,
-					event
-				]);
-		}
-		for (const { id, document, version, changedAt, away } of held.courses)
-			await put(
-				`insert into courses (id, owner, document, version, changed_at, removed_at)
-				values ($2, $1, $3, $4, ${moment(5)}, ${moment(6)})`,
-				...[id, document, version, changedAt, away]
-			);
+		for (const event of held.events)
+			await client.query('insert into counter_events (id, swatch, event) values ($1, $2, $3)', [
+				event.id,
+				held.id,
+				event
+			]);
+	}
+	if (held.kind === 'courses')
+		await put(
+			`insert into courses (id, owner, document, version, changed_at, removed_at)
+			values ($2, $1, $3, $4, ${moment(5)}, ${moment(6)})`,
+			...[held.id, held.document, held.version, held.changedAt, held.away]
+		);
+	if (held.kind === 'bench') {
 		for (const { name, medium, crossing, saying, changedAt, away } of held.crossings)
 			await put(
 				`insert into kept_crossings (id, owner, name, medium, crossing, saying, changed_at, removed_at)
@@ -198,11 +200,11 @@ export async function takeHoldings(owner: string, held: Holdings): Promise<void>
 				on conflict (owner, name, medium) do nothing`,
 				...[name, medium, crossing]
 			);
-		for (const { id, bytes, type, width, height, madeAt } of held.pictures)
-			await put(
-				`insert into pictures (id, owner, bytes, type, width, height, made_at)
-				values ($2, $1, $3, $4, $5, $6, ${moment(7)})`,
-				...[id, bytes, type, width, height, madeAt]
-			);
-	});
+	}
+	if (held.kind === 'pictures')
+		await put(
+			`insert into pictures (id, owner, bytes, type, width, height, made_at)
+			values ($2, $1, $3, $4, $5, $6, ${moment(7)})`,
+			...[held.id, held.bytes, held.type, held.width, held.height, held.madeAt]
+		);
 }

@@ -1,28 +1,46 @@
 import type pg from 'pg';
 import type { Asked } from '$core/handout/asked';
 import type { Job } from '$lib/jobs';
-import { database } from '../pool';
+import { database, inTransaction } from '../pool';
 
 const SEEN = 'id, state, done, of, said, name';
 /** How long what was made is kept, and how many are kept of one lesson. */
 const KEPT = "interval '7 days'";
 const MOST_KEPT = 12;
 
-/** Keeps what a teacher asks to be made, under an id that the sender chose; false when she has no such lesson. */
-export async function addJob(owner: string, lesson: string, id: string, asked: Asked): Promise<boolean> {
+/** Jobs of one teacher that wait at most. */
+export const MOST_WAITING = 10;
+
+/** Keeps what a teacher asks to be made, under an id that the sender chose; `missing` when she has no such lesson. */
+export async function addJob(
+	owner: string,
+	lesson: string,
+	id: string,
+	asked: Asked
+): Promise<'added' | 'missing' | 'full'> {
 	await database().query(
 		`delete from jobs where owner = $1 and (asked_at < now() - ${KEPT} or id in
 			(select id from jobs where owner = $1 and lesson = $2 and state <> 'waiting'
 			order by asked_at desc offset ${MOST_KEPT - 1}))`,
 		[owner, lesson]
 	);
-	const { rowCount } = await database().query(
-		`insert into jobs (id, owner, lesson, asked)
-		select $3, owner, id, $4 from lessons where owner = $1 and id = $2
-		on conflict (id) do update set state = jobs.state where jobs.owner = $1 and jobs.lesson = $2`,
-		[owner, lesson, id, asked]
-	);
-	return rowCount === 1;
+	return inTransaction(async (client) => {
+		// One at a time for each teacher, so that many at once are counted as one by one.
+		await client.query('select from teachers where id = $1 for update', [owner]);
+		const { rows } = await client.query<{ there: boolean; waiting: number }>(
+			`select coalesce(bool_or(id = $2), false) as there, count(*)::int as waiting
+			from jobs where owner = $1 and (state = 'waiting' or id = $2)`,
+			[owner, id]
+		);
+		if (!rows[0].there && rows[0].waiting >= MOST_WAITING) return 'full';
+		const { rowCount } = await client.query(
+			`insert into jobs (id, owner, lesson, asked)
+			select $3, owner, id, $4 from lessons where owner = $1 and id = $2
+			on conflict (id) do update set state = jobs.state where jobs.owner = $1 and jobs.lesson = $2`,
+			[owner, lesson, id, asked]
+		);
+		return rowCount === 1 ? 'added' : 'missing';
+	});
 }
 
 /** What was asked for a lesson, the latest first. */
@@ -77,10 +95,23 @@ export interface ClaimedJob {
 
 const LOCK = 'hashtextextended($1::text, 0)';
 
-/** The first job that waits and that nobody makes; `null` when there is none. It is locked until it is released. */
+/** How often one is begun before it is taken to be what ends its maker; how long one waits before it is let go. */
+const MOST_TRIES = 3;
+const LONGEST_WAIT = "interval '1 hour'";
+
+/**
+ * The next job that waits and that nobody makes; `null` when there is none. The teacher whose last job was begun longest
+ * ago comes first, whoever asked for more. It is locked until it is released.
+ */
 export async function claimJob(): Promise<ClaimedJob | null> {
+	await database().query(
+		`update jobs set state = 'failed', said = 'Nobody came to make this. Ask for it again.'
+		where state = 'waiting' and began_at is null and asked_at < now() - ${LONGEST_WAIT}`
+	);
 	const { rows } = await database().query<{ id: string }>(
-		`select id from jobs where state = 'waiting' order by asked_at limit 20`
+		`select id from jobs where state = 'waiting'
+		order by (select max(began_at) from jobs as hers where hers.owner = jobs.owner) nulls first, asked_at
+		limit 20`
 	);
 	if (rows.length === 0) return null;
 	const client = await database().connect();
@@ -100,12 +131,19 @@ export async function claimJob(): Promise<ClaimedJob | null> {
 async function lockedJob(client: pg.PoolClient, id: string): Promise<ClaimedJob | null> {
 	const locked = await client.query<{ mine: boolean }>(`select pg_try_advisory_lock(${LOCK}) as mine`, [id]);
 	if (!locked.rows[0].mine) return null;
-	const { rows } = await client.query<Omit<ClaimedJob, 'release'>>(
-		`select id, owner, lesson, asked from jobs where id = $1 and state = 'waiting'`,
+	const unlock = () => client.query(`select pg_advisory_unlock(${LOCK})`, [id]);
+	const { rows } = await client.query<Omit<ClaimedJob, 'release'> & { tries: number }>(
+		`update jobs set began_at = clock_timestamp(), tries = tries + 1 where id = $1 and state = 'waiting'
+		returning id, owner, lesson, asked, tries`,
 		[id]
 	);
-	const unlock = () => client.query(`select pg_advisory_unlock(${LOCK})`, [id]);
 	if (rows.length === 0) {
+		await unlock();
+		return null;
+	}
+	const [{ tries, ...job }] = rows;
+	if (tries > MOST_TRIES) {
+		await failJob(id, 'Making this broke off again and again. Ask for less at a time.');
 		await unlock();
 		return null;
 	}
@@ -118,7 +156,7 @@ async function lockedJob(client: pg.PoolClient, id: string): Promise<ClaimedJob 
 			client.release(error as Error);
 		}
 	};
-	return { ...rows[0], release };
+	return { ...job, release };
 }
 
 /** Notes how far a job is; false when it was called off meanwhile. */

@@ -1,26 +1,25 @@
 import { json } from '@sveltejs/kit';
 import { refuse } from '$lib/server/answer';
-import { archiveOf, bringIn } from '$lib/server/archive';
+import { archiveIn, archiveOf } from '$lib/server/archive/archive';
 import type { RequestHandler } from './$types';
 
 /** Everything of the teacher's as one zip. */
-export const GET: RequestHandler = async ({ locals }) =>
-	new Response(new Uint8Array(await archiveOf(locals.teacher.id)), {
+export const GET: RequestHandler = async ({ locals }) => {
+	const archive = await archiveOf(locals.teacher.id);
+	if (!archive.ok) return refuse(503, archive.error.code, archive.error.message);
+	const { bytes, stream } = archive.value;
+	return new Response(stream, {
 		headers: {
 			'content-type': 'application/zip',
+			'content-length': String(bytes),
 			'content-disposition': 'attachment; filename="pond-loop-archive.zip"'
 		}
 	});
+};
 
 /** Brings an archive in beside what there is. */
 export const POST: RequestHandler = async ({ request, locals }) => {
-	const held = await bringIn(locals.teacher.id, new Uint8Array(await request.arrayBuffer()));
-	if (!held.ok) return refuse(422, held.error.code, held.error.message);
-	const { lessons, swatches, courses, pictures } = held.value;
-	return json({
-		lessons: lessons.length,
-		swatches: swatches.length,
-		courses: courses.length,
-		pictures: pictures.length
-	});
+	if (!request.body) return refuse(422, 'unreadable', 'This is no zip file that can be read.');
+	const came = await archiveIn(locals.teacher.id, request.body);
+	return came.ok ? json(came.value) : refuse(422, came.error.code, came.error.message);
 };

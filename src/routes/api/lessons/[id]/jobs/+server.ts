@@ -3,7 +3,7 @@ import * as z from 'zod/mini';
 import { askedShape } from '$core/handout/asked';
 import { bodyOf, isId, noSuchLesson, refuse } from '$lib/server/answer';
 import { wakeJobs } from '$lib/server/jobs';
-import { addJob } from '$lib/server/store/jobs';
+import { addJob, MOST_WAITING } from '$lib/server/store/jobs';
 import type { RequestHandler } from './$types';
 
 const shape = z.object({ job: z.uuid(), asked: askedShape });
@@ -13,8 +13,14 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const body = await bodyOf(request, shape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
 	const { job, asked } = body.value;
-	const added = isId(params.id) && (await addJob(locals.teacher.id, params.id, job, asked));
-	if (!added) return noSuchLesson();
+	const added = isId(params.id) ? await addJob(locals.teacher.id, params.id, job, asked) : 'missing';
+	if (added === 'missing') return noSuchLesson();
+	if (added === 'full')
+		return refuse(
+			429,
+			'size',
+			`${MOST_WAITING} sheets of yours wait to be made. Wait for one of them, or stop one.`
+		);
 	wakeJobs();
 	return json({ job });
 };
