@@ -16,7 +16,9 @@ export default defineConfig({
 		ssr: true,
 		rolldownOptions: {
 			input: {
+				historyWorker: here('src/lib/server/historyWorker.ts'),
 				sheetWorker: here('src/lib/server/sheetWorker.ts'),
+				textsWorker: here('src/lib/server/textsWorker.ts'),
 				archiveWorker: here('src/lib/server/archive/archiveWorker.ts')
 			}
 		},

@@ -15,7 +15,8 @@ const USAGE = 'npm run backup -- FILE [--data DIR] [--database URL]';
 await refusing(async () => {
 	const options = startOptions(process.argv.slice(2), { files: 1, usage: USAGE });
 	const file = resolve(options.files[0]);
-	if (existsSync(file)) throw new Refusal(`${file} is there already. Give another name, so that nothing is lost.`);
+	if (existsSync(file))
+		throw new Refusal(`${file} is there already. Give another name, so that nothing is lost.`);
 	if (!options.database && !existsSync(join(options.data, 'cluster')))
 		throw new Refusal(`There is no Pond Loop data in ${options.data}. Give its folder: ${USAGE}`);
 	const { running } = options.database ? { running: null } : await takeFolder(options.data);
@@ -25,7 +26,9 @@ await refusing(async () => {
 		const contents = await copyOut(database.url, part);
 		const restored = await restoredOnce(part);
 		if (!isDeepStrictEqual(restored, contents))
-			throw new Refusal('The backup was restored to try it, and something differed. It was thrown away; try again.');
+			throw new Refusal(
+				'The backup was restored to try it, and something differed. It was thrown away; try again.'
+			);
 		renameSync(part, file);
 		const rows = Object.values(contents).reduce((sum, { rows }) => sum + rows, 0);
 		console.log(

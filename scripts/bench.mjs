@@ -3,6 +3,8 @@ import { PondServer } from './lib/pondServer.mjs';
 import { clothFrame } from './bench/clothFrame.mjs';
 import { fabric } from './bench/fabric.mjs';
 import { library } from './bench/library.mjs';
+import { load200 } from './bench/load200.mjs';
+import { loopDelay } from './bench/loopDelay.mjs';
 import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
 import { readName } from './bench/readName.mjs';
@@ -25,11 +27,14 @@ try {
 		await pageJs(site),
 		await pageServer(site),
 		...(await clothFrame(site)),
-		...(await library(site))
+		...(await library(site)),
+		await loopDelay(site)
 	);
 } finally {
 	await server.remove();
 }
+
+figures.push(await load200());
 
 if (process.argv.includes('--json')) {
 	console.log(JSON.stringify({ figures: figures.map(({ name, value, goal }) => ({ name, value, goal })) }));

@@ -11,6 +11,10 @@ declare global {
 			/** answering failed because something is missing that comes back */
 			need?: Need;
 		}
+		interface PageData {
+			/** the page's document is more than the server draws in a moment: the browser does it */
+			large?: boolean;
+		}
 		interface Error {
 			code: string;
 			message: string;

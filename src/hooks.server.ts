@@ -2,10 +2,12 @@ import type { Handle, HandleServerError, RequestEvent } from '@sveltejs/kit';
 import { building } from '$app/environment';
 import { signedIn } from '$lib/server/accounts';
 import { refuse } from '$lib/server/answer';
+import { demoOfToday } from '$lib/server/demo';
 import { stopJobs, wakeJobs } from '$lib/server/jobs';
 import { log } from '$lib/server/log';
 import { closeDatabase, isAway, isFull } from '$lib/server/pool';
 import type { Teacher } from '$lib/server/store/teachers';
+import { noRoom, roomLeft } from '$lib/server/room';
 import { Turns } from '$lib/server/turns';
 
 // adapter-node says so once no request is left to answer.
@@ -50,6 +52,7 @@ async function answered({ event, resolve }: Parameters<Handle>[0]): Promise<Resp
 	let teacher: Teacher | null;
 	try {
 		teacher = await signedIn(event.cookies);
+		if (teacher?.demo) await demoOfToday();
 	} catch (error) {
 		log.error({ err: error }, 'database does not answer');
 		return inNeed('away', route);
@@ -59,11 +62,19 @@ async function answered({ event, resolve }: Parameters<Handle>[0]): Promise<Resp
 	const back = await turns.take(teacher.id);
 	if (!back) return inNeed('busy', route);
 	try {
+		if (adds(event) && (await roomLeft(teacher)) <= 0) return refuse(413, 'size', noRoom(teacher));
 		return await shown(event, resolve);
+	} catch (error) {
+		log.error({ err: error }, 'room cannot be looked for');
+		return inNeed('away', route);
 	} finally {
 		back();
 	}
 }
+
+/** Whether a request may add to what its teacher keeps. */
+const adds = ({ request, route }: RequestEvent): boolean =>
+	request.method === 'POST' && Boolean(route.id?.startsWith('/api/')) && !route.id?.endsWith('/removed');
 
 async function shown(event: RequestEvent, resolve: Parameters<Handle>[0]['resolve']): Promise<Response> {
 	const evening = event.locals.teacher?.settings.theme === 'evening';
@@ -122,6 +133,8 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 	return { code: 'broken', message: `Something broke on our side. The log has it under ${id}.` };
 };
 
-const needPage = (message: string) => `<!doctype html><html lang="en"><meta charset="utf-8"><title>Pond Loop</title>
+const needPage = (
+	message: string
+) => `<!doctype html><html lang="en"><meta charset="utf-8"><title>Pond Loop</title>
 <h1>The pond is out of reach</h1><p>${message} What you typed is kept in this browser.
 Wait a moment, then <a href="">open this page again</a>.</p></html>`;

@@ -59,7 +59,7 @@ test.describe('npm start', () => {
 			await server.end('SIGKILL');
 			await server.start();
 			const health = await fetch(`${server.address}/health`);
-			expect([health.status, await health.json()]).toEqual([200, { ok: true, database: 'answers' }]);
+			expect([health.status, await health.json()]).toMatchObject([200, { ok: true, database: 'answers' }]);
 
 			await server.end('SIGINT');
 			const left = execFileSync('ps', ['-eo', 'args'], { encoding: 'utf8' });

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { median } from './median.mjs';
+import { jsonPoster } from './poster.mjs';
 
 const LESSONS = 200;
 const PARTS = 40;
@@ -11,13 +12,9 @@ const WORDS = ['otter', 'reed', 'towpath', 'kettle', 'bittern', 'sluice', 'alder
  * @param {import('./lessonOf.mjs').Site} site
  * @returns {Promise<import('../bench.mjs').Figure[]>}
  */
-export async function library({ address, cookie }) {
-	const post = (/** @type {string} */ to, /** @type {unknown} */ body) =>
-		fetch(address + to, {
-			method: 'POST',
-			headers: { 'content-type': 'application/json', origin: address, cookie },
-			body: JSON.stringify(body)
-		});
+export async function library(site) {
+	const { address, cookie } = site;
+	const post = jsonPoster(site);
 	for (let i = 0; i < LESSONS; i++) {
 		const word = (/** @type {number} */ n) => WORDS[(i * 7 + n * 3) % WORDS.length];
 		const parts = Array.from({ length: PARTS }, (_, n) => ({
@@ -27,7 +24,7 @@ export async function library({ address, cookie }) {
 			minutes: 2,
 			text: `Mind the ${word(n + 2)} by the ${word(n + 4)}, and count ${i} rows before the ${word(n + 5)}.`
 		}));
-		const answer = await post('/api/lessons', {
+		await post('/api/lessons', {
 			lesson: randomUUID(),
 			title: `Lesson ${i}`,
 			document: {
@@ -42,7 +39,6 @@ export async function library({ address, cookie }) {
 				parts
 			}
 		});
-		if (!answer.ok) throw new Error(await answer.text());
 	}
 	const timeOf = async (/** @type {string} */ path) => {
 		/** @type {number[]} */

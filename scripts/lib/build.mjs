@@ -6,7 +6,7 @@ import { Refusal } from './refusal.mjs';
 import { root } from './root.mjs';
 
 const CONFIGS = ['svelte.config.js', 'vite.config.ts', 'vite.workers.config.ts', 'tsconfig.json'];
-const SOURCES = ['src', 'static', 'package-lock.json', ...CONFIGS];
+const SOURCES = ['src', 'static', 'db/demo', 'db/keep.mjs', 'package-lock.json', ...CONFIGS];
 
 /** Builds the app when its sources are not those of the last build. */
 export function build() {

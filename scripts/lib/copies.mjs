@@ -17,7 +17,14 @@ export async function copyOut(url, file) {
 	try {
 		await client.query('begin isolation level repeatable read read only');
 		const { rows } = await client.query('select pg_export_snapshot() as id');
-		await pgProgram(url, 'pg_dump', ['-Fc', '--no-owner', '--no-acl', `--snapshot=${rows[0].id}`, '-f', file]);
+		await pgProgram(url, 'pg_dump', [
+			'-Fc',
+			'--no-owner',
+			'--no-acl',
+			`--snapshot=${rows[0].id}`,
+			'-f',
+			file
+		]);
 		return await contentsOf(client);
 	} finally {
 		await client.end();

@@ -11,7 +11,9 @@ import { hostname } from 'node:os';
  */
 export function hostsOf({ host, origin }) {
 	const own = origin ? new URL(origin).host : null;
-	const names = new Set(['localhost', host, hostname(), `${hostname()}.local`].map((name) => name.toLowerCase()));
+	const names = new Set(
+		['localhost', host, hostname(), `${hostname()}.local`].map((name) => name.toLowerCase())
+	);
 	const open = !isLoopback(host);
 	return (header) => {
 		if (!header) return false;

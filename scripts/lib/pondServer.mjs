@@ -35,7 +35,14 @@ export class PondServer {
 
 	/** Starts, and waits until the server answers. */
 	async start() {
-		const child = spawn(process.execPath, [START, '--port', String(this.port), '--data', this.data, ...this.options]);
+		const child = spawn(process.execPath, [
+			START,
+			'--port',
+			String(this.port),
+			'--data',
+			this.data,
+			...this.options
+		]);
 		this.#child = child;
 		let said = '';
 		child.stderr.on('data', (chunk) => (said += chunk));

@@ -51,7 +51,9 @@ export async function takeFolder(data) {
 			);
 		await new Promise((resolve) => setTimeout(resolve, 250));
 	}
-	throw new Refusal(`Another Pond Loop has been starting with ${data} for minutes. Stop it, then start again.`);
+	throw new Refusal(
+		`Another Pond Loop has been starting with ${data} for minutes. Stop it, then start again.`
+	);
 }
 
 /** @param {string} data */

@@ -57,7 +57,13 @@ export async function serve({ port, host, cert, key, origin, tell }) {
 		const address = addressOfClient(request, Boolean(origin));
 		const refused = refusedByHead(request, isOurs);
 		if (refused) {
-			tell({ level: 40, status: refused.status, address, method: request.method, msg: 'refused by its head' });
+			tell({
+				level: 40,
+				status: refused.status,
+				address,
+				method: request.method,
+				msg: 'refused by its head'
+			});
 			return refuse(response, refused);
 		}
 		request.headers['x-pond-protocol'] = tls ? 'https' : 'http';
@@ -87,7 +93,12 @@ export async function serve({ port, host, cert, key, origin, tell }) {
  * @param {boolean} behindProxy
  */
 function addressOfClient({ headers, socket }, behindProxy) {
-	const noted = behindProxy ? String(headers['x-forwarded-for'] ?? '').split(',').at(-1)?.trim() : '';
+	const noted = behindProxy
+		? String(headers['x-forwarded-for'] ?? '')
+				.split(',')
+				.at(-1)
+				?.trim()
+		: '';
 	return noted || socket.remoteAddress || 'unknown';
 }
 

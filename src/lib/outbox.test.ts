@@ -181,7 +181,10 @@ describe('the outbox', () => {
 		const next = opened();
 		expect(next.waiting('/a').length).toBe(1);
 		await vi.runAllTimersAsync();
-		expect(server.taken.map(({ body }) => body.id)).toEqual([server.taken[0].body.id, server.taken[0].body.id]);
+		expect(server.taken.map(({ body }) => body.id)).toEqual([
+			server.taken[0].body.id,
+			server.taken[0].body.id
+		]);
 		expect(kept()).toBe(0);
 	});
 

@@ -6,7 +6,11 @@ const letter = (to: string, body: Letter['body']): Letter => ({ id: '1', to, bod
 
 describe('a change that was not taken', () => {
 	it('is kept as a text with every word that was written', () => {
-		const change = { kind: 'set-part', part: 'p1', fields: { title: 'Rest', text: 'Lay the\nneedles down.', minutes: 5 } };
+		const change = {
+			kind: 'set-part',
+			part: 'p1',
+			fields: { title: 'Rest', text: 'Lay the\nneedles down.', minutes: 5 }
+		};
 		expect(
 			copyOf({
 				letter: letter('/api/lessons/7/changes', { change, since: 3, page: 'a' }),
@@ -23,5 +27,7 @@ describe('a change that was not taken', () => {
 		['/api/bench/keys', { key: 'a' }, '/key'],
 		['/api/bench/crossings', { crossing: 'a' }, '/'],
 		['/api/settings', {}, '/account']
-	])('leads back to where it was made: %s', (to, body, place) => expect(placeOf(letter(to, body))).toBe(place));
+	])('leads back to where it was made: %s', (to, body, place) =>
+		expect(placeOf(letter(to, body))).toBe(place)
+	);
 });

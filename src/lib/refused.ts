@@ -20,7 +20,8 @@ function said(value: unknown, name = ''): string[] {
 /** The page on which a change was made, where it can be made otherwise. */
 export function placeOf(letter: Letter): string {
 	const [kind, id] = documentOf(letter).split('/');
-	if (kind === 'lessons' || kind === 'swatches' || kind === 'courses') return id ? `/${kind}/${id}` : `/${kind}`;
+	if (kind === 'lessons' || kind === 'swatches' || kind === 'courses')
+		return id ? `/${kind}/${id}` : `/${kind}`;
 	if (kind === 'keys') return '/key';
 	return kind === 'settings' ? '/account' : '/';
 }

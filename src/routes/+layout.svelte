@@ -26,7 +26,10 @@
 	let field = $state<HTMLInputElement>();
 	$effect(() => field?.focus());
 
+	/** what is too much for the server to draw is drawn once the page is here */
+	let awake = $state(false);
 	onMount(() => {
+		awake = true;
 		const stop = settings.watch();
 		// The browser's own fields for dates go by this, whatever it asks for over the wire.
 		settings.locale = ownLocale();
@@ -147,7 +150,13 @@
 	</header>
 {/if}
 
-<main id="work" tabindex="-1" class="outline-none">{@render children()}</main>
+<main id="work" tabindex="-1" class="outline-none">
+	{#if awake || !page.data.large}
+		{@render children()}
+	{:else}
+		<p class="px-5 py-10 text-lg">This is a large one. It is drawn in a moment …</p>
+	{/if}
+</main>
 
 <Dialog title="Hands, words and light" bind:open={settingsOpen}><SettingsForm /></Dialog>
 <Dialog title="Search" wide bind:open={searchOpen}>

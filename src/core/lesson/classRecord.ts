@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { localTimeShape } from '../moment';
 import { RATES, type RateId } from './rates';
 import { levelShape } from './schema';
 
@@ -7,7 +8,6 @@ export const CLASS_FORMAT = 'pond-loop/class@1';
 /** Longest remark in a record, in characters. */
 export const MOST_REMARK = 2_000;
 const remark = z.string().check(z.maxLength(MOST_REMARK));
-const moment = z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/));
 const rateIds = RATES.map(({ id }) => id) as [RateId, ...RateId[]];
 
 /**
@@ -37,8 +37,8 @@ export const classShape = z.readonly(
 	z.object({
 		format: z.literal(CLASS_FORMAT),
 		level: levelShape,
-		began: moment,
-		ended: z.nullable(moment),
+		began: localTimeShape,
+		ended: z.nullable(localTimeShape),
 		parts: z.readonly(z.array(takenShape).check(z.maxLength(400)))
 	})
 );

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
+import { localTimeShape } from '../moment';
 
 export const LESSON_FORMAT = 'pond-loop/lesson@1';
 
@@ -119,7 +120,7 @@ export const lessonShape = z.readonly(
 		minutes,
 		people: z.optional(people),
 		leftHanded: z.optional(people),
-		starts: z.optional(z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/))),
+		starts: z.optional(localTimeShape),
 		yarn: z.optional(yarn),
 		needles: z.optional(needles),
 		names: z.optional(names),
@@ -140,7 +141,7 @@ export const lessonFieldsShape = z.readonly(
 			title: line,
 			level: levelShape,
 			minutes,
-			starts: z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/)),
+			starts: localTimeShape,
 			homework: text,
 			people,
 			leftHanded: people,

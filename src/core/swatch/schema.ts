@@ -3,6 +3,8 @@ import { MEDIA } from '../media/medium';
 
 export const SWATCH_FORMAT = 'pond-loop/swatch@1';
 
+/** Milliseconds since 1970, as far as dates reach (ECMA-262, 21.4.1.1). */
+const momentShape = z.number().check(z.minimum(-8.64e15), z.maximum(8.64e15));
 const perTen = z.number().check(z.minimum(1), z.maximum(200));
 
 /** Longest pattern text, in characters. */
@@ -54,14 +56,14 @@ export const counterEventShape = z.discriminatedUnion('do', [
 	z.object({
 		id: z.uuid(),
 		counter: z.string().check(z.minLength(1), z.maxLength(64)),
-		at: z.number(),
+		at: momentShape,
 		do: z.literal('count'),
 		by: z.union([z.literal(1), z.literal(-1)])
 	}),
 	z.object({
 		id: z.uuid(),
 		counter: z.string().check(z.minLength(1), z.maxLength(64)),
-		at: z.number(),
+		at: momentShape,
 		do: z.literal('set'),
 		row: z.number().check(z.int(), z.minimum(0), z.maximum(100_000))
 	})

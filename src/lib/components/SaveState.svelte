@@ -54,7 +54,11 @@
 					{refusal.message}
 				</span>
 				<span class="flex gap-x-4">
-					<button type="button" class={press} onclick={() => save(copyOf(refusal), 'pond-loop-not-taken.txt')}>
+					<button
+						type="button"
+						class={press}
+						onclick={() => save(copyOf(refusal), 'pond-loop-not-taken.txt')}
+					>
 						Keep a copy
 					</button>
 					{#if place !== page.url.pathname}

@@ -4,6 +4,7 @@ import type { Cookies } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import { fault, good, type Result } from '$core/result';
 import { env } from '$env/dynamic/private';
+import { isGuessable } from './guessable';
 import { keepable } from './keepable';
 import {
 	addSession,
@@ -51,12 +52,20 @@ const nameShape = z
 /** Whether the demo may be opened on this server at all. */
 export const demoAllowed = (): boolean => env.POND_DEMO !== 'off';
 
-/** A new password as it is kept, or what is wrong with it. */
-export async function newPassword(password: unknown): Promise<Result<string>> {
+/**
+ * A new password as it is kept, or what is wrong with it.
+ * @param known what is known of its owner, and so tried first
+ */
+export async function newPassword(password: unknown, known: readonly string[] = []): Promise<Result<string>> {
 	if (!passwordShape.safeParse(password).success)
 		return fault(
 			'size',
 			`A password has ${SHORTEST_PASSWORD} to 200 characters. A short sentence is a good one.`
+		);
+	if (isGuessable(password as string, known))
+		return fault(
+			'size',
+			'That is one of the passwords that are guessed first. A short sentence of your own is a good one.'
 		);
 	return good(await hashed(password as string));
 }
@@ -89,7 +98,7 @@ export async function join(
 	if (!called.ok) return called;
 	const tries = await counted([[`join ${address}`, MOST_JOINS]]);
 	if (!tries.ok) return tries;
-	const kept = await newPassword(password);
+	const kept = await newPassword(password, [wanted.data, called.value]);
 	if (!kept.ok) return kept;
 	const teacher = await addTeacher(wanted.data, called.value, kept.value);
 	return teacher
@@ -149,7 +158,7 @@ export async function recover(
 	password: unknown,
 	address: string
 ): Promise<Result<string>> {
-	const next = await newPassword(password);
+	const next = await newPassword(password, [signIn]);
 	if (!next.ok) return next;
 	const tries = await counted(signInLimits(signIn, address));
 	if (!tries.ok) return tries;

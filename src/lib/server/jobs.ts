@@ -81,7 +81,12 @@ async function make(job: ClaimedJob): Promise<void> {
 /** Makes a sheet beside the server's own thread; `null` when it was called off, or the server stops. */
 async function made(id: string, work: SheetWork): Promise<Result<Made> | null> {
 	let far = { done: 0, of: 1 };
-	const thread = inThread<SheetWork, typeof far, Result<Made>>('sheetWorker', work, LIMITS, (now) => (far = now));
+	const thread = inThread<SheetWork, typeof far, Result<Made>>(
+		'sheetWorker',
+		work,
+		LIMITS,
+		(now) => (far = now)
+	);
 	making = thread;
 	const notes = setInterval(async () => {
 		const wanted = await noteProgress(id, far.done, far.of).catch(() => true);

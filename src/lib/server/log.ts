@@ -14,7 +14,8 @@ function toParent(): pino.DestinationStream {
 	let dropped = 0;
 	let busy = false;
 	const tell = () => {
-		if (dropped > 0) waiting += `{"level":40,"time":${Date.now()},"msg":"${dropped} lines of the log were dropped"}\n`;
+		if (dropped > 0)
+			waiting += `{"level":40,"time":${Date.now()},"msg":"${dropped} lines of the log were dropped"}\n`;
 		dropped = 0;
 		const lines = waiting;
 		waiting = '';

@@ -20,10 +20,7 @@ sharp.cache(false);
  *
  * @param how with `asItIs`, one that would be kept as large and says nothing else stays byte for byte
  */
-export async function madeSmaller(
-	bytes: Buffer,
-	{ asItIs = false } = {}
-): Promise<Result<Picture>> {
+export async function madeSmaller(bytes: Buffer, { asItIs = false } = {}): Promise<Result<Picture>> {
 	if (bytes.length > LARGEST_PICTURE)
 		return fault('size', 'A picture may have up to 16 MB. Choose a smaller one.');
 	const back = await turns.take('pictures');

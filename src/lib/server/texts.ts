@@ -1,9 +1,25 @@
 import type { Lesson } from '$core/lesson/lesson';
 import { rendered } from '$lib/markdown';
+import { inThread } from './thread';
 
-/** The text of every part that has one, as HTML, by the part's id. */
-export function renderedTexts(lesson: Lesson): Record<string, string> {
-	return Object.fromEntries(
-		lesson.parts.filter((part) => part.text).map((part) => [part.id, rendered(part.text!)])
+/** The text of every part that has one, by the part's id. */
+export type Texts = Readonly<Record<string, string>>;
+
+/** So many characters are made HTML in the server's own thread; more of them in another. */
+const HERE = 20_000;
+const LIMITS = { mostMb: 256, mostMs: 10_000 };
+
+export const asHtml = (texts: Texts): Texts =>
+	Object.fromEntries(Object.entries(texts).map(([id, text]) => [id, rendered(text)]));
+
+/** The texts of a lesson as HTML. */
+export async function renderedTexts(lesson: Lesson): Promise<Texts> {
+	const texts = Object.fromEntries(
+		lesson.parts.flatMap(({ id, text }) => (text ? [[id, text] as const] : []))
 	);
+	const size = Object.values(texts).reduce((sum, text) => sum + text.length, 0);
+	if (size <= HERE) return asHtml(texts);
+	const end = await inThread<Texts, never, Texts>('textsWorker', texts, LIMITS).ended;
+	if (end.how !== 'done') throw new Error(`the texts of a lesson were not made HTML: ${end.how}`);
+	return end.done;
 }

@@ -52,24 +52,41 @@
 
 <div class="mx-auto grid max-w-5xl gap-x-16 gap-y-12 px-5 pt-10 pb-16 md:grid-cols-2">
 	<div class="grid content-start gap-10">
-		<form method="post" action="?/name" class="grid gap-3">
-			<h1 class="text-4xl font-semibold">{teacher.name}</h1>
-			<Field
-				label="The name your learners know you by"
-				name="name"
-				defaultValue={teacher.name}
-				maxlength={80}
-				autocomplete="name"
-				required
-			/>
-			{@render answer('name')}
-			<div><button class="press">Keep the name</button></div>
-		</form>
+		{#if teacher.demo}
+			<div class="grid gap-3">
+				<h1 class="text-4xl font-semibold">{teacher.name}</h1>
+				<p class="text-lg">
+					Everyone at this server shares the demo. It has no password, and is made anew every night: what you
+					want to keep belongs into an account of your own.
+				</p>
+				<div><a class="press press-main" href={resolve('/join')}>Make an account</a></div>
+			</div>
+			<form method="post" action="?/anew" use:enhance={keeping} class="grid gap-3">
+				<h2 class="text-2xl">Make it anew</h2>
+				<p>Everything that visitors made of it goes, at once and for good, and it is as on its first day.</p>
+				{@render answer('anew')}
+				<div><button class="press">Make it anew now</button></div>
+			</form>
+		{:else}
+			<form method="post" action="?/name" class="grid gap-3">
+				<h1 class="text-4xl font-semibold">{teacher.name}</h1>
+				<Field
+					label="The name your learners know you by"
+					name="name"
+					defaultValue={teacher.name}
+					maxlength={80}
+					autocomplete="name"
+					required
+				/>
+				{@render answer('name')}
+				<div><button class="press">Keep the name</button></div>
+			</form>
+		{/if}
 		<form method="post" class="grid gap-3">
 			<h2 class="text-2xl">Sign out</h2>
 			<div class="flex flex-wrap gap-3">
 				<button class="press press-main" formaction="?/out">Sign out here</button>
-				<button class="press" formaction="?/everywhere">Sign out everywhere</button>
+				{#if !teacher.demo}<button class="press" formaction="?/everywhere">Sign out everywhere</button>{/if}
 			</div>
 			<p class="text-quiet">
 				What has not reached the server yet waits in this browser for your next sign-in.
@@ -122,12 +139,7 @@
 			<p role="alert" class="font-semibold text-error empty:hidden">{wrong ?? ''}</p>
 			<p role="status" class="font-semibold empty:hidden">{said ?? ''}</p>
 		</section>
-		{#if teacher.demo}
-			<p class="text-lg">
-				This is the demo: everyone at this server shares it. It has no password, and it stays when you sign
-				out.
-			</p>
-		{:else}
+		{#if !teacher.demo}
 			<form method="post" action="?/password" use:enhance={keeping} class="grid gap-3">
 				<h2 class="text-2xl">Change the password</h2>
 				<PasswordField label="Password now" name="now" />

@@ -1,4 +1,8 @@
+import { areLargeKeys } from '$lib/server/large';
 import { benchMemory } from '$lib/server/store/bench';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => ({ memory: await benchMemory(locals.teacher.id) });
+export const load: PageServerLoad = async ({ locals }) => {
+	const memory = await benchMemory(locals.teacher.id);
+	return { memory, large: areLargeKeys(memory.keys) };
+};

@@ -222,7 +222,12 @@
 		{ key: 'b', cap: 'B', says: 'a window for the class', run: () => secondWindow('class') },
 		{ key: 'Shift+b', cap: 'Shift B', says: 'a window for me', run: () => secondWindow('notes') },
 		{ key: 'f', cap: 'F', says: 'full screen', run: wholeScreen },
-		{ key: 'Escape', cap: 'Esc', says: 'leave the stage', run: () => void goto(resolve('/lessons/[id]', { id })) }
+		{
+			key: 'Escape',
+			cap: 'Esc',
+			says: 'leave the stage',
+			run: () => void goto(resolve('/lessons/[id]', { id }))
+		}
 	]);
 </script>
 
@@ -258,7 +263,9 @@
 			<button type="button" class="small" onclick={wholeScreen} aria-label="Full screen"
 				><Icon name="maximize" size={22} /></button
 			>
-			<a class="small" href={resolve('/lessons/[id]', { id })} aria-label="Leave the stage"><Icon name="x" size={24} /></a>
+			<a class="small" href={resolve('/lessons/[id]', { id })} aria-label="Leave the stage"
+				><Icon name="x" size={24} /></a
+			>
 		</div>
 	</header>
 

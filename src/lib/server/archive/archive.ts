@@ -16,7 +16,10 @@ const turns = new Turns(1, 8, 60_000);
 const LIMITS = { mostMb: 1_024, mostMs: 120_000 };
 
 const BUSY = fault('size', 'Other archives are being made just now. Try again in a minute.');
-const TOO_MUCH = fault('size', 'This archive is more than can be worked through here in two minutes. Nothing was changed.');
+const TOO_MUCH = fault(
+	'size',
+	'This archive is more than can be worked through here in two minutes. Nothing was changed.'
+);
 
 /** Everything of a teacher's as one zip, to be read once. */
 export async function archiveOf(owner: string): Promise<Result<{ bytes: number; stream: ReadableStream }>> {
@@ -31,13 +34,16 @@ export async function archiveOf(owner: string): Promise<Result<{ bytes: number; 
 	});
 }
 
-/** Brings an archive in beside what a teacher has, as it comes; nothing of it where anything is damaged. */
-export async function archiveIn(owner: string, body: ReadableStream): Promise<Result<Came>> {
+/**
+ * Brings an archive in beside what a teacher has, as it comes; nothing of it where anything is damaged.
+ * @param room how much more she may keep, in bytes
+ */
+export async function archiveIn(owner: string, body: ReadableStream, room: number): Promise<Result<Came>> {
 	return inFolder(async (folder, done) => {
 		try {
 			const zip = join(folder, 'archive.zip');
 			await pipeline(Readable.fromWeb(body as WebStream), createWriteStream(zip, { mode: 0o600 }));
-			const came = await ended<Result<Came>>({ task: 'bring in', owner, zip, folder });
+			const came = await ended<Result<Came>>({ task: 'bring in', owner, zip, folder, room });
 			return came.ok ? came.value : came;
 		} finally {
 			done();

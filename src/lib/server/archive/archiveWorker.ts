@@ -8,12 +8,20 @@ import { takeOut } from './takeOut';
 /** What the thread is to do, with files in a folder that is there for it alone. */
 export type ArchiveWork =
 	| { readonly task: 'take out'; readonly owner: string; readonly zip: string }
-	| { readonly task: 'bring in'; readonly owner: string; readonly zip: string; readonly folder: string };
+	| {
+			readonly task: 'bring in';
+			readonly owner: string;
+			readonly zip: string;
+			readonly folder: string;
+			/** most that may come, in bytes */
+			readonly room: number;
+	  };
 
 const work = workerData as ArchiveWork;
-const tell = (done: Result<Came> | null) => parentPort?.postMessage({ done } satisfies News<never, typeof done>);
+const tell = (done: Result<Came> | null) =>
+	parentPort?.postMessage({ done } satisfies News<never, typeof done>);
 
-if (work.task === 'bring in') tell(await bringIn(work.owner, work.zip, work.folder));
+if (work.task === 'bring in') tell(await bringIn(work));
 else {
 	await takeOut(work.owner, work.zip);
 	tell(null);

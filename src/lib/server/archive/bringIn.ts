@@ -23,9 +23,15 @@ type Files = ReadonlyMap<string, Unpacked>;
  *
  * @param zip where the archive lies
  * @param folder where it may be unpacked
+ * @param room most that it may hold, in bytes
  */
-export async function bringIn(owner: string, zip: string, folder: string): Promise<Result<Came>> {
-	const files = await unpacked(zip, folder);
+export async function bringIn({
+	owner,
+	zip,
+	folder,
+	room
+}: Readonly<Record<'owner' | 'zip' | 'folder', string>> & { readonly room: number }): Promise<Result<Came>> {
+	const files = await unpacked(zip, folder, room);
 	if (!files.ok) return files;
 	const manifest = soundManifest(files.value);
 	if (!manifest.ok) return manifest;

@@ -26,9 +26,15 @@ class TooMuch extends Error {}
  * Unpacks a zip into a folder, file by file. Bytes are counted as they come, whatever the zip says of its sizes; its names
  * are no names of ours.
  *
+ * @param room most that it may hold, in bytes
  * @returns what was in it, by the path it has there
  */
-export async function unpacked(zip: string, folder: string): Promise<Result<ReadonlyMap<string, Unpacked>>> {
+export async function unpacked(
+	zip: string,
+	folder: string,
+	room: number
+): Promise<Result<ReadonlyMap<string, Unpacked>>> {
+	const most = Math.min(room, MOST_UNPACKED);
 	const files = new Map<string, Unpacked>();
 	let size = 0;
 	try {
@@ -50,7 +56,7 @@ export async function unpacked(zip: string, folder: string): Promise<Result<Read
 					size += chunk.length;
 					own += chunk.length;
 					sum.update(chunk);
-					if (size > MOST_UNPACKED || own > MOST_IN_FILE) done(new TooMuch());
+					if (size > most || own > MOST_IN_FILE) done(new TooMuch());
 					else done(null, chunk);
 				}
 			});
@@ -59,7 +65,10 @@ export async function unpacked(zip: string, folder: string): Promise<Result<Read
 		}
 	} catch (error) {
 		if (error instanceof TooMuch)
-			return fault('size', 'This archive unpacks to more than 512 MB, and is refused whole.');
+			return fault(
+				'size',
+				`This archive unpacks to more than the ${Math.floor(most / 1024 / 1024)} MB that there is room for, and is refused whole.`
+			);
 		if ((error as NodeJS.ErrnoException).code === 'ENOSPC') throw error;
 		return fault(
 			'unreadable',

@@ -154,7 +154,12 @@ async function put(client: pg.PoolClient, owner: string, held: Holding): Promise
 				[randomUUID(), held.id, version, change, at]
 			);
 		for (const { id, record } of held.classes)
-			await put('insert into classes (id, owner, lesson, record) values ($2, $1, $3, $4)', id, held.id, record);
+			await put(
+				'insert into classes (id, owner, lesson, record) values ($2, $1, $3, $4)',
+				id,
+				held.id,
+				record
+			);
 	}
 	if (held.kind === 'swatches') {
 		await put(

@@ -3,6 +3,7 @@ import { clashOf, type Clash } from '$core/lesson/clash';
 import type { Sources } from '$core/lesson/follow';
 import type { Dated } from '$core/lesson/history';
 import type { Change, Lesson, LessonCrossing, Part } from '$core/lesson/lesson';
+import type { Fault, Result } from '$core/result';
 import type { LessonPage } from '$lib/lesson.svelte';
 import type { Named } from '$lib/named';
 import { database, inTransaction } from '../pool';
@@ -204,15 +205,15 @@ export interface SentChange {
  * Takes one change, once: a change whose id was seen before is acknowledged again and does nothing. One that writes where
  * another page wrote meanwhile is not taken; the answer says where, and somebody chooses.
  *
- * @param accept says whether the changed lesson may be kept; if not, nothing is
- * @returns the lesson as kept, `'refused'`, or `null` when the teacher has no such lesson
+ * @param sound says whether the changed lesson may be kept; if not, nothing is
+ * @returns the lesson as kept, why it is not, or `null` when the teacher has no such lesson
  */
 export async function takeChange(
 	owner: string,
 	id: string,
 	{ id: changeId, change, since, page }: SentChange,
-	accept: (lesson: Lesson) => boolean
-): Promise<(KeptLesson & { readonly clash: Clash | null }) | 'refused' | null> {
+	sound: (lesson: Lesson) => Result<Lesson>
+): Promise<(KeptLesson & { readonly clash: Clash | null }) | { readonly error: Fault } | null> {
 	return inTransaction(async (client) => {
 		const { rows } = await client.query<{ document: Lesson; version: number }>(
 			'select document, version from lessons where id = $2 and owner = $1 and removed_at is null for update',
@@ -235,7 +236,8 @@ export async function takeChange(
 			if (clash) return { ...now, clash };
 		}
 		const lesson = changed(document, change);
-		if (!accept(lesson)) return 'refused';
+		const kept = sound(lesson);
+		if (!kept.ok) return { error: kept.error };
 		await client.query(
 			'insert into lesson_changes (id, lesson, version, change, page) values ($1, $2, $3, $4, $5)',
 			[changeId, id, version + 1, change, page]

@@ -1,4 +1,5 @@
 import { swatchOr404 } from '$lib/server/findSwatch';
+import { areLargeKeys } from '$lib/server/large';
 import { benchMemory } from '$lib/server/store/bench';
 import { lessonNames } from '$lib/server/store/lessons';
 import { swatchNames } from '$lib/server/store/swatches';
@@ -12,5 +13,5 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 		swatchNames(owner),
 		lessonNames(owner)
 	]);
-	return { ...kept, memory, swatches, lessons };
+	return { ...kept, memory, swatches, lessons, large: kept.large || areLargeKeys(memory.keys) };
 };

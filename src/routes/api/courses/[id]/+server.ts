@@ -1,11 +1,11 @@
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import { courseShape } from '$core/lesson/course';
-import { bodyOf, isId, noSuchCourse, refuse } from '$lib/server/answer';
+import { bodyOf, isId, noSuchCourse, refuse, versionShape } from '$lib/server/answer';
 import { findCourse, keepCourse, removeCourse } from '$lib/server/store/courses';
 import type { RequestHandler } from './$types';
 
-const shape = z.object({ base: z.number(), document: courseShape });
+const shape = z.object({ base: versionShape, document: courseShape });
 
 /** Keeps a course as it is sent, when it grew from the version that stands. */
 export const POST: RequestHandler = async ({ request, params, locals }) => {

@@ -11,5 +11,5 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 		classesOf(locals.teacher.id, params.id),
 		latestClasses(locals.teacher.id, MOST_CLASSES)
 	]);
-	return { page, classes, latest };
+	return { page, classes, latest, large: page.large };
 };

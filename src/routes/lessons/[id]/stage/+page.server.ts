@@ -4,7 +4,7 @@ import { renderedTexts } from '$lib/server/texts';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
-	const { id, lesson, sources } = await lessonOr404(locals.teacher.id, params.id);
+	const { id, lesson, sources, large } = await lessonOr404(locals.teacher.id, params.id);
 	const now = followed(lesson, sources);
-	return { id, lesson: now, texts: renderedTexts(now) };
+	return { id, lesson: now, texts: await renderedTexts(now), large };
 };

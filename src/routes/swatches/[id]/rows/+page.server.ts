@@ -1,4 +1,5 @@
 import { swatchOr404 } from '$lib/server/findSwatch';
+import { areLargeKeys } from '$lib/server/large';
 import { benchMemory } from '$lib/server/store/bench';
 import type { PageServerLoad } from './$types';
 
@@ -7,5 +8,5 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 		swatchOr404(locals.teacher.id, params.id),
 		benchMemory(locals.teacher.id)
 	]);
-	return { ...kept, memory };
+	return { ...kept, memory, large: kept.large || areLargeKeys(memory.keys) };
 };

@@ -1,13 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
+import { localTimeShape } from '$core/moment';
+import { good } from '$core/result';
 import { datesFrom } from '$core/lesson/course';
 import { bodyOf, isId, noSuchCourse, refuse } from '$lib/server/answer';
 import { findCourse } from '$lib/server/store/courses';
 import { takeChange } from '$lib/server/store/lessons';
 import type { RequestHandler } from './$types';
 
-const shape = z.object({ starts: z.string().check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/)) });
+const shape = z.object({ starts: localTimeShape });
 
 /** Gives every lesson of a course its day, from the first one's on. */
 export const POST: RequestHandler = async ({ request, params, locals }) => {
@@ -21,7 +23,7 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 		const change = { kind: 'set' as const, fields: { starts: dates[i] } };
 		// A day that is given here stands, whoever gave another before.
 		const sent = { id: randomUUID(), change, since: Number.MAX_SAFE_INTEGER, page: '' };
-		await takeChange(owner, id, sent, () => true);
+		await takeChange(owner, id, sent, good);
 	}
 	return json({ dates });
 };

@@ -3,16 +3,17 @@ import * as z from 'zod/mini';
 import { parseCrossing } from '$core/formats/crossing';
 import { parseLesson } from '$core/formats/lesson';
 import type { Change } from '$core/lesson/lesson';
-import { changeShape, lessonShape } from '$core/lesson/schema';
+import { changeShape } from '$core/lesson/schema';
+import { soundLesson } from '$core/lesson/sound';
 import { good, type Result } from '$core/result';
-import { bodyOf, isId, noSuchLesson, refuse } from '$lib/server/answer';
+import { bodyOf, isId, noSuchLesson, refuse, versionShape } from '$lib/server/answer';
 import { takeChange } from '$lib/server/store/lessons';
 import type { RequestHandler } from './$types';
 
 const shape = z.object({
 	id: z.uuid(),
 	/** the version the sender had last: a newer one than the next comes back whole */
-	since: z.number(),
+	since: versionShape,
 	/** the page that makes the change: what it wrote itself it has seen */
 	page: z.optional(z.string().check(z.maxLength(64))),
 	change: changeShape
@@ -25,15 +26,9 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	if (!isId(params.id)) return noSuchLesson();
 	const sound = crossingsIn(change);
 	if (!sound.ok) return refuse(422, sound.error.code, sound.error.message);
-	const kept = await takeChange(
-		locals.teacher.id,
-		params.id,
-		{ id, since, page, change },
-		(lesson) => z.safeParse(lessonShape, lesson).success
-	);
+	const kept = await takeChange(locals.teacher.id, params.id, { id, since, page, change }, soundLesson);
 	if (kept === null) return noSuchLesson();
-	if (kept === 'refused')
-		return refuse(422, 'size', 'A lesson holds at most 400 parts and 100 crossings. Remove some first.');
+	if ('error' in kept) return refuse(422, kept.error.code, kept.error.message);
 	const { version, lesson, clash } = kept;
 	if (clash) {
 		const message = 'Another page wrote in the same place. Open the lesson and choose which one stands.';

@@ -1,19 +1,19 @@
 import { json } from '@sveltejs/kit';
-import { lessonAt } from '$core/lesson/history';
 import { isId, noSuchLesson, refuse } from '$lib/server/answer';
-import { changesOf } from '$lib/server/store/lessons';
+import { historyTold } from '$lib/server/history';
 import type { RequestHandler } from './$types';
 
 /** The lesson as it was at one version. */
 export const GET: RequestHandler = async ({ params, locals }) => {
-	const kept = isId(params.id) ? await changesOf(locals.teacher.id, params.id) : null;
-	if (!kept) return noSuchLesson();
-	const version = params.version === 'first' ? kept.first : Number(params.version);
-	if (!Number.isSafeInteger(version) || version < kept.first)
-		return refuse(
-			404,
-			'missing',
-			`This lesson has versions from ${kept.first} on. Choose one from its history.`
-		);
-	return json({ version, lesson: lessonAt(kept.original, kept.changes, version) });
+	const version = params.version === 'first' ? 'first' : Number(params.version);
+	if (!isId(params.id)) return noSuchLesson();
+	if (version !== 'first' && !Number.isSafeInteger(version))
+		return refuse(404, 'missing', 'A version is a whole number. Choose one from the history of this lesson.');
+	const told = await historyTold({ owner: locals.teacher.id, lesson: params.id, version });
+	if (!told.ok) return refuse(503, told.error.code, told.error.message);
+	if (!told.value || 'lines' in told.value) return noSuchLesson();
+	const { first, lesson } = told.value;
+	return lesson
+		? json({ version: told.value.version, lesson })
+		: refuse(404, 'missing', `This lesson has versions from ${first} on. Choose one from its history.`);
 };

@@ -1,0 +1,20 @@
+import * as z from 'zod/mini';
+
+const WRITTEN = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)$/;
+
+/** Whether a text is a local date and time that exists, `2026-11-26T19:00` (ISO 8601, without seconds or zone). */
+export function isLocalTime(text: string): boolean {
+	const [, ...parts] = WRITTEN.exec(text) ?? [];
+	if (parts.length === 0) return false;
+	const [year, month, day, hour, minute] = parts.map(Number);
+	const at = new Date(Date.UTC(year, month - 1, day, hour, minute));
+	// Years below 100 would be read as of the last century.
+	return year >= 100 && at.toISOString().slice(0, 16) === text;
+}
+
+/** The shape of a local date and time. */
+export const localTimeShape = z
+	.string()
+	.check(
+		z.refine(isLocalTime, { error: 'A day and time that exist are written like this: 2026-11-26T19:00' })
+	);

@@ -1,0 +1,33 @@
+import { parentPort, workerData } from 'node:worker_threads';
+import { historyOf, lessonAt, type HistoryLine } from '$core/lesson/history';
+import type { Lesson } from '$core/lesson/lesson';
+import { closeDatabase } from './pool';
+import { changesOf } from './store/lessons';
+import type { News } from './thread';
+
+/** Which lesson's history is to be told, or how the lesson was at a version of it. */
+export interface HistoryWork {
+	readonly owner: string;
+	readonly lesson: string;
+	/** `first` is the version it began with; without one, the whole history is told */
+	readonly version?: number | 'first';
+}
+
+/** What comes of it: `null` when the teacher has no such lesson, and no `lesson` before its first version. */
+export type Told =
+	| { readonly first: number; readonly lines: readonly HistoryLine[] }
+	| { readonly first: number; readonly version: number; readonly lesson: Lesson | null }
+	| null;
+
+const { owner, lesson: id, version: wanted } = workerData as HistoryWork;
+const tell = (done: Told) => parentPort?.postMessage({ done } satisfies News<never, Told>);
+
+const kept = await changesOf(owner, id);
+if (!kept) tell(null);
+else if (wanted === undefined) tell({ first: kept.first, lines: historyOf(kept.original, kept.changes) });
+else {
+	const version = wanted === 'first' ? kept.first : wanted;
+	const lesson = version < kept.first ? null : lessonAt(kept.original, kept.changes, version);
+	tell({ first: kept.first, version, lesson });
+}
+await closeDatabase();
