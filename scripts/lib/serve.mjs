@@ -10,6 +10,8 @@ import { root } from './root.mjs';
 
 /** The largest request that is read: an archive with its pictures. `limits.mjs` has what each route takes. */
 const LARGEST_BODY = '256M';
+/** Answers that are noted with the address they went to. */
+const DENIALS = new Set([400, 401, 403, 404, 411, 413, 421, 422, 429]);
 /** How long open requests may take to end when the server is stopped. */
 const GRACE_MS = 4_000;
 
@@ -55,17 +57,13 @@ export async function serve({ port, host, cert, key, origin, tell }) {
 	/** @type {import('node:http').RequestListener} */
 	const answer = (request, response) => {
 		const address = addressOfClient(request, Boolean(origin));
+		const { method, url } = request;
+		response.once('finish', () => {
+			const { statusCode: status } = response;
+			if (DENIALS.has(status)) tell({ level: 40, status, address, method, path: pathOf(url), msg: 'denied' });
+		});
 		const refused = refusedByHead(request, isOurs);
-		if (refused) {
-			tell({
-				level: 40,
-				status: refused.status,
-				address,
-				method: request.method,
-				msg: 'refused by its head'
-			});
-			return refuse(response, refused);
-		}
+		if (refused) return refuse(response, refused);
 		request.headers['x-pond-protocol'] = tls ? 'https' : 'http';
 		request.headers['x-pond-address'] = address;
 		handler(request, response);
@@ -101,6 +99,12 @@ function addressOfClient({ headers, socket }, behindProxy) {
 		: '';
 	return noted || socket.remoteAddress || 'unknown';
 }
+
+/**
+ * What is asked for, without what stands behind it: that may be a secret.
+ * @param {string | undefined} url
+ */
+const pathOf = (url = '') => url.split('?')[0].slice(0, 200);
 
 /** @param {string} path */
 function fileOf(path) {

@@ -199,11 +199,12 @@ export class Outbox {
 		if (!first) return false;
 		const letter = this.#marked(first, true);
 		const { response, answer } = await sent(letter);
-		const { error } = answer as { error?: { message?: string } };
+		// What broke on the other side says so without more ado.
+		const said = (answer.error ?? answer) as { message?: string };
 		this.#broken = response?.status === 500 ? this.#broken + 1 : 0;
 		if (!response || (response.status >= 500 && this.#broken < MOST_BROKEN)) {
 			this.away = true;
-			this.need = response?.status === 507 ? (error?.message ?? null) : null;
+			this.need = response?.status === 507 ? (said.message ?? null) : null;
 			this.#later(RETRY_MS[Math.min(this.#failures++, RETRY_MS.length - 1)]);
 			return false;
 		}
@@ -219,7 +220,7 @@ export class Outbox {
 			this.#forget(letter);
 			this.savedAt = Date.now();
 		} else {
-			const message = error?.message ?? 'The server did not take this change.';
+			const message = said.message ?? 'The server did not take this change.';
 			// It was surely not taken, so that what is written in its place next replaces it.
 			this.refusals = [...this.refusals, { letter: this.#marked(letter, false), message, answer }];
 		}

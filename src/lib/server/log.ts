@@ -38,4 +38,4 @@ function toParent(): pino.DestinationStream {
 }
 
 /** One JSON object a line. */
-export const log = env.POND_SUPERVISED === 'on' ? pino(toParent()) : pino();
+export const log = env.POND_SUPERVISED === 'on' ? pino({}, toParent()) : pino();

@@ -56,7 +56,9 @@ export function isAway(error: unknown): boolean {
 	const { code } = error as { code?: string };
 	return (
 		AWAY.test(code ?? '') ||
-		/^(?:Connection terminated|timeout exceeded when trying to connect)/.test(error.message)
+		/^(?:Connection terminated|Client has encountered a connection error|timeout exceeded when trying to connect)/.test(
+			error.message
+		)
 	);
 }
 
