@@ -5,7 +5,7 @@ import { refuse } from '$lib/server/answer';
 import { demoOfToday } from '$lib/server/demo';
 import { stopJobs, wakeJobs } from '$lib/server/jobs';
 import { log } from '$lib/server/log';
-import { closeDatabase, isAway, isFull } from '$lib/server/pool';
+import { closeDatabase, isAway, isFull, isTaken } from '$lib/server/pool';
 import type { Teacher } from '$lib/server/store/teachers';
 import { noRoom, roomLeft } from '$lib/server/room';
 import { Turns } from '$lib/server/turns';
@@ -85,11 +85,12 @@ function nobody({ route, url }: RequestEvent): Response {
 	return toSignIn(to === '/' ? '/sign-in' : `/sign-in?to=${encodeURIComponent(to)}`);
 }
 
-/** What is said while something is missing that comes back: what was asked can be asked again. */
+/** What is said where something is missing that comes back, or an id is another's: what was asked can be asked again. */
 const NEEDS: Record<NonNullable<App.Locals['need']>, { status: number; message: string }> = {
 	away: { status: 503, message: 'The database does not answer. Try again in a moment.' },
 	busy: { status: 503, message: 'Too much was asked for at once. Try again in a moment.' },
-	full: { status: 507, message: 'The disk is full; nothing you typed is lost.' }
+	full: { status: 507, message: 'The disk is full; nothing you typed is lost.' },
+	taken: { status: 409, message: 'This id is taken. Send it once more under another.' }
 };
 
 function inNeed(need: NonNullable<App.Locals['need']>, route: string | null): Response {
@@ -120,10 +121,16 @@ const toSignIn = (location: string) =>
 /** The page comes in the evening theme from its first byte on. */
 const byEvening = ({ html }: { html: string }) => html.replace('data-theme="day"', 'data-theme="evening"');
 
+/** What is missing, or in the way, where that is why something failed. */
+const needOf = (error: unknown): App.Locals['need'] =>
+	isFull(error) ? 'full' : isTaken(error) ? 'taken' : isAway(error) ? 'away' : undefined;
+
 /** Nothing of the inside reaches the page: the log has it, under the id that the page shows. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-	event.locals.need = isFull(error) ? 'full' : isAway(error) ? 'away' : undefined;
+	event.locals.need = needOf(error);
 	if (status === 404) return { code: 'missing', message: 'There is nothing at this address.' };
+	if (status < 500)
+		return { code: 'unreadable', message: `This cannot be asked for in this way: ${message}.` };
 	const id = crypto.randomUUID().slice(0, 8);
 	log.error({ err: error, path: event.url.pathname, id }, message);
 	return { code: 'broken', message: `Something broke on our side. The log has it under ${id}.` };

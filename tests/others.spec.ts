@@ -1,23 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { readdirSync } from 'node:fs';
-import { dirname, join } from 'node:path';
 import type { APIRequestContext } from '@playwright/test';
 import pg from 'pg';
-import { root } from '../scripts/lib/root.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
 import { expect, test } from './support/pond';
+import { routes } from './support/routes';
 
 const PASSWORD = 'a bittern booms at dusk';
-const ROUTES = join(root, 'src', 'routes');
-
-/** Every route that a server answers, as SvelteKit names it. */
-function routes(): string[] {
-	return (readdirSync(ROUTES, { recursive: true }) as string[])
-		.filter((file) => /\+(?:server|page\.server)\.ts$/.test(file))
-		.map((file) => `/${dirname(file).replaceAll('\\', '/')}`.replace(/^\/\.$/, '/'))
-		.sort();
-}
-
 /** What the one teacher has. */
 interface Held {
 	readonly lesson: string;

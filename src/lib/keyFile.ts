@@ -3,15 +3,16 @@ import { keyLineText, parseKey, type KeyText } from '$core/formats/key';
 import { parsedJson } from '$core/formats/json';
 import { readKey } from '$core/naming/key';
 import { fault, good, type Result } from '$core/result';
+import { cellText, csvOf } from './csv';
 
 /** A key as CSV: `name`, `definition`, and the worked order where the line settles one. */
 export function printKeyCsv({ text }: KeyText): string {
-	const lines = readKey(text).map(({ label, definition, readings }) => ({
-		name: label,
+	const lines = readKey(text).map(({ label, definition, readings }) => [
+		label,
 		definition,
-		order: readings.length === 1 ? readings[0].crossing.order.join(' ') : ''
-	}));
-	return Papa.unparse(lines, { columns: ['name', 'definition', 'order'], newline: '\n' }) + '\n';
+		readings.length === 1 ? readings[0].crossing.order.join(' ') : ''
+	]);
+	return csvOf(['name', 'definition', 'order'], lines, '\n') + '\n';
 }
 
 /**
@@ -38,6 +39,8 @@ export function keyFromFile(file: string, title: string): Result<KeyText> {
 		return fault('unreadable', `Line ${(broken.row ?? 0) + 2} of the CSV breaks off: ${broken.message}.`);
 	return good({
 		title,
-		text: data.map((row) => keyLineText({ name: row.name, definition: row.definition })).join('\n')
+		text: data
+			.map((row) => keyLineText({ name: cellText(row.name), definition: cellText(row.definition) }))
+			.join('\n')
 	});
 }

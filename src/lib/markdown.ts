@@ -10,10 +10,7 @@ const isTangled = (text: string): boolean =>
 	text.length > MOST_SIGNS && (text.match(SIGNS)?.length ?? 0) > MOST_SIGNS;
 
 /** A text as it is written, sign by sign, in its paragraphs. */
-function plainly(
-	markdown: InstanceType<typeof MarkdownIt>,
-	text: string
-): ReturnType<typeof markdown.parse> {
+function plainly(markdown: InstanceType<typeof MarkdownIt>, text: string): ReturnType<typeof markdown.parse> {
 	const { Token } = new markdown.core.State(text, markdown, {});
 	return text.split(/\n{2,}/).flatMap((said) => {
 		const inline = new Token('inline', '', 0);

@@ -1,9 +1,12 @@
 import ical, { ICalEventClass } from 'ical-generator';
 import type { CourseLesson } from '$core/lesson/course';
 
+/** The name of a calendar, which the library writes as it comes (RFC 5545, 3.3.11). */
+const inOneLine = (title: string): string => title.replace(/\p{Cc}+/gu, ' ').replace(/[\\;,]/g, '\\$&');
+
 /** Lessons that have a day as an iCalendar file (RFC 5545): local time, wherever the calendar is read. */
 export function calendarOf(title: string, lessons: readonly CourseLesson[]): string {
-	const calendar = ical({ name: title, prodId: { company: 'Pond Loop', product: 'Courses' } });
+	const calendar = ical({ name: inOneLine(title), prodId: { company: 'Pond Loop', product: 'Courses' } });
 	for (const { id, title: summary, minutes, starts, crossings } of lessons) {
 		if (!starts) continue;
 		// Floating times have no zone: what the clock on the wall says is told as if it were UTC.

@@ -66,6 +66,9 @@ export function isAway(error: unknown): boolean {
 export const isFull = (error: unknown): boolean =>
 	error instanceof Error && /^(?:53100|ENOSPC|EDQUOT)$/.test((error as { code?: string }).code ?? '');
 
+/** Whether something was to be kept under an id that is another thing's (unique_violation). */
+export const isTaken = (error: unknown): boolean => (error as { code?: string } | null)?.code === '23505';
+
 /** Lets running queries end and closes every connection. */
 export async function closeDatabase(): Promise<void> {
 	await pool?.end();

@@ -5,6 +5,7 @@ import { parseSwatch } from '$core/formats/swatch';
 import { good, type Result } from '$core/result';
 import { newSwatch, type Swatch } from '$core/swatch/schema';
 import { plainRows } from '$core/swatch/write';
+import { cellText, csvOf } from '$lib/csv';
 import { paintNumbers, paintRows, sizeOf, wholeOf, type View } from '$lib/drawing/swatch';
 import { SvgPen, tonesOf } from '$lib/drawing/pens';
 
@@ -14,10 +15,7 @@ const COLUMNS = ['row', 'side', 'text'] as const;
 export function rowsCsv(working: Working): string {
 	const rows = plainRows(working).map(({ n, side, text }) => [n, side ?? 'round', text]);
 	const key = working.pattern.key.map(({ line }) => ['key', '', line.text]);
-	return Papa.unparse({
-		fields: [...COLUMNS],
-		data: [['cast on', '', working.fabric.castOn], ...rows, ...key]
-	});
+	return csvOf(COLUMNS, [['cast on', '', working.fabric.castOn], ...rows, ...key]);
 }
 
 /**
@@ -40,7 +38,7 @@ function textOfCsv(content: string): string {
 	const lines: string[] = [];
 	const key: string[] = [];
 	for (const cells of body) {
-		const [row = '', side = '', text = ''] = cells.map((cell) => cell.trim());
+		const [row = '', side = '', text = ''] = cells.map((cell) => cellText(cell.trim()));
 		if (/^cast on$/i.test(row)) lines.push(`Cast on ${text}.`);
 		else if (/^key$/i.test(row)) key.push(text);
 		else if (/^\d+$/.test(row))

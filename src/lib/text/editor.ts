@@ -29,8 +29,16 @@ export interface TextEditorOptions {
 	onCursor(): void;
 }
 
-/** Pictures come from the teacher's own alone, whatever is pasted. */
+/**
+ * Raw HTML as the text it is, before anything reads it that could fetch what it names: a backslash before what would open
+ * a tag (CommonMark, 2.4 and 6.6).
+ */
+const withoutHtml = (text: string): string => text.replace(/(?<!\\)<(?=[a-z/!?])/gi, '\\<');
+
+/** Pictures come from the teacher's own alone, whatever is pasted or written. */
 const OwnPictures = Image.extend({
+	parseMarkdown: ({ href = '', text = '' }, { createNode, createTextNode }) =>
+		PICTURE.test(href) ? createNode('image', { src: href, alt: text }) : createTextNode(text),
 	parseHTML: () => [
 		{
 			tag: 'img[src]',
@@ -56,7 +64,7 @@ export function makeTextEditor({ element, text, label, onText, onCursor }: TextE
 			OwnPictures,
 			Markdown
 		],
-		content: text,
+		content: withoutHtml(text),
 		contentType: 'markdown',
 		editorProps: {
 			attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-label': label }
@@ -79,7 +87,7 @@ export function makeTextEditor({ element, text, label, onText, onCursor }: TextE
 		setText(next) {
 			if (next === now) return;
 			now = next;
-			editor.commands.setContent(next, { contentType: 'markdown', emitUpdate: false });
+			editor.commands.setContent(withoutHtml(next), { contentType: 'markdown', emitUpdate: false });
 		},
 		toggle: (deed) => void deeds[deed](),
 		done: () => new Set(DEEDS.filter((deed) => editor.isActive(deed))),

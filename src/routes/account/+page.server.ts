@@ -2,6 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { begin, end, newName, newPassword, provesPassword } from '$lib/server/accounts';
 import { demoAnew } from '$lib/server/demo';
 import { countCodes, deleteTeacher, endSessions, setName, setPassword } from '$lib/server/store/accounts';
+import { formOf } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
 
 /** What the browser kept of pages goes; what has not reached the server yet stays for the next sign-in. */
@@ -17,7 +18,7 @@ export const load: PageServerLoad = async ({ locals }) => ({ codes: await countC
 export const actions: Actions = {
 	async name({ request, locals }) {
 		if (locals.teacher.demo) return fail(403, { about: 'name', message: SHARED });
-		const name = newName((await request.formData()).get('name'));
+		const name = newName((await formOf(request)).get('name'));
 		if (!name.ok) return fail(422, { about: 'name', message: name.error.message });
 		await setName(locals.teacher.id, name.value);
 		locals.teacher = { ...locals.teacher, name: name.value };
@@ -26,7 +27,7 @@ export const actions: Actions = {
 	async password({ request, cookies, locals, url }) {
 		const { id, demo } = locals.teacher;
 		if (demo) return fail(403, { about: 'password', message: NO_DEMO });
-		const form = await request.formData();
+		const form = await formOf(request);
 		const proved = await provesPassword(id, String(form.get('now') ?? ''));
 		if (!proved.ok) return fail(403, { about: 'password', message: proved.error.message });
 		const next = await newPassword(form.get('next'), [locals.teacher.name]);
@@ -57,7 +58,7 @@ export const actions: Actions = {
 	async delete({ request, cookies, locals }) {
 		const { id, demo } = locals.teacher;
 		if (demo) return fail(403, { about: 'delete', message: NO_DEMO });
-		const proved = await provesPassword(id, String((await request.formData()).get('password') ?? ''));
+		const proved = await provesPassword(id, String((await formOf(request)).get('password') ?? ''));
 		if (!proved.ok) return fail(403, { about: 'delete', message: proved.error.message });
 		await end(cookies);
 		await deleteTeacher(id);

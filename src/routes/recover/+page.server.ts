@@ -1,10 +1,11 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { begin, recover } from '$lib/server/accounts';
+import { formOf } from '$lib/server/form';
 import type { Actions } from './$types';
 
 export const actions: Actions = {
 	async default({ request, cookies, url, getClientAddress }) {
-		const form = await request.formData();
+		const form = await formOf(request);
 		const [signIn, code] = ['sign-in', 'code'].map((field) => String(form.get(field) ?? ''));
 		const teacher = await recover(signIn, code, form.get('password'), getClientAddress());
 		if (!teacher.ok)

@@ -1,5 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { begin, checkSignIn, openDemo } from '$lib/server/accounts';
+import { formOf } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => ({
@@ -9,7 +10,7 @@ export const load: PageServerLoad = async ({ url }) => ({
 
 export const actions: Actions = {
 	async signin({ request, cookies, url, getClientAddress }) {
-		const form = await request.formData();
+		const form = await formOf(request);
 		const signIn = String(form.get('sign-in') ?? '');
 		const teacher = await checkSignIn(signIn, String(form.get('password') ?? ''), getClientAddress());
 		if (!teacher.ok)
@@ -20,7 +21,7 @@ export const actions: Actions = {
 	async demo({ request, cookies, url }) {
 		const teacher = await openDemo();
 		if (!teacher) return fail(404, { signIn: '', message: 'There is no demo on this server.' });
-		const form = await request.formData();
+		const form = await formOf(request);
 		await begin(cookies, teacher, url.protocol === 'https:');
 		redirect(303, withinPond(String(form.get('to') ?? '')));
 	}
