@@ -6,11 +6,11 @@ const MB = 1024 * 1024;
 const MOST = 500 * MB;
 const MOST_DEMO = 50 * MB;
 /** How long it is trusted how much somebody keeps: reckoning it up takes longer the more it is. */
-const TRUSTED_MS = 30_000;
+const TRUSTED_MS = 10_000;
 
 const known = new Map<string, { readonly held: number; readonly at: number }>();
 
-/** How much more a teacher may keep, in bytes; what she saves within half a minute is not yet counted. */
+/** How much more a teacher may keep, in bytes; what she saves within that time is not yet counted. */
 export async function roomLeft({ id, demo }: Pick<Teacher, 'id' | 'demo'>): Promise<number> {
 	let last = known.get(id);
 	if (!last || Date.now() - last.at > TRUSTED_MS) {

@@ -19,8 +19,10 @@ export interface Unpacked {
 	readonly sha256: string;
 }
 
-/** An archive that holds more than it may. */
+/** An archive that holds more than it may; the message says so. */
 class TooMuch extends Error {}
+
+const inMb = (bytes: number) => `${Math.floor(bytes / 1024 / 1024)} MB`;
 
 /**
  * Unpacks a zip into a folder, file by file. Bytes are counted as they come, whatever the zip says of its sizes; its names
@@ -56,7 +58,10 @@ export async function unpacked(
 					size += chunk.length;
 					own += chunk.length;
 					sum.update(chunk);
-					if (size > most || own > MOST_IN_FILE) done(new TooMuch());
+					if (size > most)
+						done(new TooMuch(`This archive unpacks to more than the ${inMb(most)} that there is room for`));
+					else if (own > MOST_IN_FILE)
+						done(new TooMuch(`A file of this archive unpacks to more than ${inMb(MOST_IN_FILE)}`));
 					else done(null, chunk);
 				}
 			});
@@ -64,11 +69,7 @@ export async function unpacked(
 			files.set(entry.fileName, { at, sha256: sum.digest('hex') });
 		}
 	} catch (error) {
-		if (error instanceof TooMuch)
-			return fault(
-				'size',
-				`This archive unpacks to more than the ${Math.floor(most / 1024 / 1024)} MB that there is room for, and is refused whole.`
-			);
+		if (error instanceof TooMuch) return fault('size', `${error.message}, and is refused whole.`);
 		if ((error as NodeJS.ErrnoException).code === 'ENOSPC') throw error;
 		return fault(
 			'unreadable',
