@@ -5,11 +5,13 @@ const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
 /** Threads of the server, each built into a file of its own beside it. */
 export default defineConfig({
-	resolve: { alias: {
+	resolve: {
+		alias: {
 			$core: here('src/core'),
 			$lib: here('src/lib'),
 			'$env/dynamic/private': here('src/lib/server/threadEnv.ts')
-		} },
+		}
+	},
 	// These read files of their own packages, and stay there.
 	ssr: { noExternal: true, external: ['pdfkit', 'svg-to-pdfkit', 'pg', 'pino', 'sharp', 'yauzl'] },
 	build: {

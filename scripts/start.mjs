@@ -13,6 +13,7 @@ import { forgetRunning, noteRunning, refuseSecond } from './lib/running.mjs';
 import { addressOf, checkPort } from './lib/serve.mjs';
 import { supervise } from './lib/supervisor.mjs';
 import { nextTurn } from './lib/turn.mjs';
+import { makeWorkFolder, removeWorkFolder } from './lib/workFolder.mjs';
 
 await refusing(async () => {
 	checkNode();
@@ -37,6 +38,7 @@ await refusing(async () => {
 	const stop = async () => {
 		stopping = true;
 		await server?.stop();
+		removeWorkFolder(options.data);
 		await database?.stop();
 		if (database) forgetRunning(options.data);
 		await log.end();
@@ -59,7 +61,12 @@ await refusing(async () => {
 			processes: options.processes,
 			where: options,
 			keepRoot,
-			env: { DATABASE_URL: database.url, POND_DEMO: options.demo ? 'on' : 'off', POND_SUPERVISED: 'on' },
+			env: {
+				DATABASE_URL: database.url,
+				POND_DEMO: options.demo ? 'on' : 'off',
+				POND_SUPERVISED: 'on',
+				TMPDIR: makeWorkFolder(options.data, keepRoot)
+			},
 			log: (lines) => log.write(lines),
 			say
 		});

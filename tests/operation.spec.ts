@@ -8,6 +8,7 @@ import { PondServer, runScript, startOnce } from '../scripts/lib/pondServer.mjs'
 import { freePort } from '../scripts/lib/postgres.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
 import { temporaryFolder } from '../scripts/lib/temporaryFolder.mjs';
+import { workFolderOf } from '../scripts/lib/workFolder.mjs';
 import { expect, test } from './support/pond';
 
 /** Everything here starts servers of its own. */
@@ -188,6 +189,7 @@ test('SIGTERM to npm start ends all of it, and leaves no folder behind', async (
 		await new Promise<void>((resolve) =>
 			child.stdout.on('data', (chunk) => String(chunk).includes('is ready') && resolve())
 		);
+		expect(existsSync(workFolderOf(data))).toBe(true);
 		child.kill('SIGTERM');
 		await expect
 			.poll(() => execFileSync('ps', ['-eo', 'args'], { encoding: 'utf8' }).includes(data), {
@@ -196,6 +198,7 @@ test('SIGTERM to npm start ends all of it, and leaves no folder behind', async (
 			.toBe(false);
 		expect(existsSync(join(data, 'cluster', 'postmaster.pid'))).toBe(false);
 		expect(existsSync(join(data, 'running.json'))).toBe(false);
+		expect(existsSync(workFolderOf(data))).toBe(false);
 	} finally {
 		folder.remove();
 	}

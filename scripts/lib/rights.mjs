@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { root } from './root.mjs';
 
 /** The user and group that own nothing. */
-const NOBODY = 65_534;
+export const NOBODY = 65_534;
 
 /**
  * Whether the server can do without root's rights: whoever owns nothing must be able to read the program.

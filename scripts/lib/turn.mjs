@@ -11,14 +11,24 @@ import { connect, createServer } from 'node:net';
  * @returns {Promise<(() => void) | null>} what gives the turn up; null while another has it
  */
 export function turn(what, folder) {
-	const server = createServer((socket) => socket.on('error', () => {}));
+	/** those who wait */
+	const waiting = /** @type {Set<import('node:net').Socket>} */ (new Set());
+	const server = createServer((socket) => {
+		waiting.add(socket);
+		socket.on('error', () => {});
+		socket.on('close', () => waiting.delete(socket));
+		socket.unref();
+	});
 	return new Promise((resolve, reject) => {
 		server.once('error', (error) =>
 			/** @type {NodeJS.ErrnoException} */ (error).code === 'EADDRINUSE' ? resolve(null) : reject(error)
 		);
 		server.listen(nameOf(what, folder), () => {
 			server.unref();
-			resolve(() => server.close());
+			resolve(() => {
+				server.close();
+				for (const socket of waiting) socket.destroy();
+			});
 		});
 	});
 }

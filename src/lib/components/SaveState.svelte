@@ -17,7 +17,7 @@
 	const count = $derived(outbox.letters.length);
 	const kept = $derived(`${count} ${count === 1 ? 'change' : 'changes'} kept here`);
 	const time = $derived(outbox.savedAt && timeSaid(outbox.savedAt, settings.locale));
-	const press = 'min-h-8 shrink-0 font-semibold underline';
+	const press = 'min-h-11 shrink-0 font-semibold underline lg:min-h-8';
 </script>
 
 <!-- It has a line of its own below the rest of the head where there is little room or much to say. -->
@@ -45,7 +45,11 @@
 	{/if}
 </p>
 {#if outbox.refusals.length > 0}
-	<ul class="order-last grid w-full gap-1 pb-1 text-sm" aria-label="Not taken by the server">
+	<!-- A narrow page is long: what is wrong stands at its foot, wherever one writes. -->
+	<ul
+		class="z-20 order-last grid w-full gap-1 border-hairline pb-1 text-sm max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:border-t max-lg:bg-base-100 max-lg:px-5 max-lg:py-2"
+		aria-label="Not taken by the server"
+	>
 		{#each outbox.refusals as refusal (refusal.letter.id)}
 			{@const place = placeOf(refusal.letter)}
 			<li class="flex flex-wrap items-center gap-x-4" role="alert">
@@ -53,7 +57,7 @@
 					<Icon name="circle-alert" size={17} class="shrink-0" />
 					{refusal.message}
 				</span>
-				<span class="flex gap-x-4">
+				<span class="flex gap-x-6">
 					<button
 						type="button"
 						class={press}
