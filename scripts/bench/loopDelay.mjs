@@ -2,6 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { jsonPoster } from './poster.mjs';
 
 const TIMES = 3;
+/** The pages of a lesson that are opened. */
+const PAGES = ['', '/stage', '/sheet', '/after'];
 
 /**
  * How long the server's own thread keeps others waiting while documents are opened that are as large and as hard as they
@@ -71,7 +73,8 @@ async function hostile(site) {
 	const lesson = async (
 		/** @type {string} */ title,
 		/** @type {object[]} */ parts,
-		/** @type {object[]} */ swatches = []
+		/** @type {object[]} */ swatches = [],
+		pages = PAGES
 	) => {
 		const id = randomUUID();
 		await post('/api/lessons', {
@@ -89,7 +92,7 @@ async function hostile(site) {
 				parts
 			}
 		});
-		for (const page of ['', '/stage', '/sheet', '/after']) paths.push(`/lessons/${id}${page}`);
+		for (const page of pages) paths.push(`/lessons/${id}${page}`);
 		return id;
 	};
 	const note = (/** @type {number} */ n, /** @type {string} */ text) => ({
@@ -120,6 +123,13 @@ async function hostile(site) {
 		[{ id: 'a', kind: 'swatch', title: 'Work it', minutes: 30, swatch: 's' }],
 		[{ id: 's', title: 'Crosses', text: `CO 400.\n${rows.join('\n')}`.slice(0, 199_000) }]
 	);
+	for (let n = 0; n < 12; n++)
+		await lesson(
+			`Many parts, ${n}`,
+			Array.from({ length: 400 }, (_, part) => note(part, '')),
+			[],
+			[]
+		);
 	await post('/api/bench/keys', {
 		key: randomUUID(),
 		title: 'Long',

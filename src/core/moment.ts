@@ -12,9 +12,9 @@ export function isLocalTime(text: string): boolean {
 	return year >= 100 && at.toISOString().slice(0, 16) === text;
 }
 
+const error = 'A day and time that exist are written like this: 2026-11-26T19:00';
+
 /** The shape of a local date and time. */
 export const localTimeShape = z
 	.string()
-	.check(
-		z.refine(isLocalTime, { error: 'A day and time that exist are written like this: 2026-11-26T19:00' })
-	);
+	.check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, { error }), z.refine(isLocalTime, { error }));

@@ -11,6 +11,8 @@ const LARGE_LESSON = 40_000;
 const LARGE_ROWS = 2_500;
 const LARGE_CLOTH = 6_000;
 const LARGE_KEYS = 10_000;
+/** Parts that a list of lessons shows. */
+const LARGE_LIST = 1_500;
 
 export const isLargeLesson = (lesson: Lesson): boolean => JSON.stringify(lesson).length > LARGE_LESSON;
 
@@ -19,3 +21,6 @@ export const areLargeRows = (text: string): boolean =>
 
 export const areLargeKeys = (keys: readonly { readonly text: string }[]): boolean =>
 	keys.reduce((sum, { text }) => sum + text.length, 0) > LARGE_KEYS;
+
+export const areManyParts = (lessons: readonly { readonly parts: readonly unknown[] }[]): boolean =>
+	lessons.reduce((sum, { parts }) => sum + parts.length, 0) > LARGE_LIST;

@@ -1,4 +1,5 @@
 import { keepable } from '$lib/server/keepable';
+import { areManyParts } from '$lib/server/large';
 import { firstOf, shelfIn } from '$lib/server/shelf';
 import { keptKeys } from '$lib/server/store/bench';
 import { lessonTags, listLessons } from '$lib/server/store/lessons';
@@ -17,5 +18,16 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 		lessonTags(owner)
 	]);
 	const { list, more } = firstOf(lessons, most, url);
-	return { lessons: list, more, away, tag, tags, swatches, keys, from: url.searchParams.get('draft') ?? '' };
+	const large = areManyParts(list);
+	return {
+		lessons: list,
+		more,
+		away,
+		tag,
+		tags,
+		swatches,
+		keys,
+		large,
+		from: url.searchParams.get('draft') ?? ''
+	};
 };

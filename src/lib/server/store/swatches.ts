@@ -17,6 +17,9 @@ export interface SentVersion {
 	readonly said: string;
 }
 
+/** So much of its rows is sent with a line of a list, in characters: a picture shows no more. */
+const MOST_SHOWN = 20_000;
+
 /** The teacher's swatches, the one changed last first: those on the shelf, or those put away. */
 export async function listSwatches(
 	owner: string,
@@ -24,7 +27,7 @@ export async function listSwatches(
 ): Promise<SwatchLine[]> {
 	const { rows } = await database().query<SwatchLine>({
 		name: 'list-swatches',
-		text: `select id, document->>'title' as title, document->>'text' as text, document->>'medium' as medium,
+		text: `select id, document->>'title' as title, left(document->>'text', ${MOST_SHOWN}) as text, document->>'medium' as medium,
 				changed_at as "changedAt"
 			from swatches where owner = $1 and (removed_at is not null) = $2 order by changed_at desc, id
 			limit $3`,
