@@ -7,7 +7,7 @@ import { expect, test } from './support/pond';
 import { routes } from './support/routes';
 
 /** How many requests, and how many at once. `npm run fuzz` asks for many more. */
-const REQUESTS = Number(process.env.FUZZ_REQUESTS ?? 500);
+const REQUESTS = Number(process.env.FUZZ_REQUESTS ?? 300);
 const AT_ONCE = 4;
 
 const SWATCH = {
@@ -164,9 +164,17 @@ const request = fc.record({
 	)
 });
 
-test(`no request of ${REQUESTS} makes the server break`, async ({ server }) => {
+test(`no request of ${REQUESTS} makes the server break, nor the pages that show what was taken`, async ({
+	server,
+	pond,
+	page
+}) => {
 	test.setTimeout(60_000 + REQUESTS * 100);
-	const cookie = await server.demoCookie();
+	// Others look at the demo.
+	await page.context().clearCookies();
+	await pond.join(`fuzz${randomUUID().slice(0, 8)}`, 'Fuzz');
+	const [{ name, value }] = (await page.context().cookies()).filter((one) => one.name === 'pond_session');
+	const cookie = `${name}=${value}`;
 	/** one thing of every kind goes by this id */
 	const known = randomUUID();
 	const send = (method: string, path: string, type: string, body?: string) =>
@@ -179,7 +187,8 @@ test(`no request of ${REQUESTS} makes the server break`, async ({ server }) => {
 	for (const [path, body] of [
 		['/api/lessons', { lesson: known, title: 'Fuzz', document: LESSON }],
 		[`/api/swatches/${known}/versions`, { id: known, base: null, swatch: SWATCH, said: 'made' }],
-		['/api/courses', { course: known, document: COURSE }]
+		['/api/courses', { course: known, document: COURSE }],
+		['/api/bench/keys', { key: known, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }]
 	] as const)
 		expect((await send('POST', path, 'application/json', JSON.stringify(body))).status).toBe(200);
 	const statuses = new Map<number, number>();
@@ -213,6 +222,18 @@ test(`no request of ${REQUESTS} makes the server break`, async ({ server }) => {
 	await server.answers();
 	// It was more than doors that were shut.
 	expect(statuses.get(200) ?? 0).toBeGreaterThan(REQUESTS / 20);
+	for (const path of [
+		'/',
+		'/key',
+		'/swatches',
+		'/courses',
+		`/lessons/${known}`,
+		`/swatches/${known}`,
+		'/lessons'
+	])
+		await pond.open(path);
+	await page.keyboard.press('d');
+	await expect(page.getByRole('dialog').getByLabel('Crosses to teach')).toBeVisible();
 });
 
 /** What the server noted of its own mistakes. */

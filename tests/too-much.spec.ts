@@ -177,6 +177,7 @@ test('a lesson has an end, said on the page, and the others go on', async ({ pon
 
 test('what is not taken can be let go', async ({ pond, page }) => {
 	const address = await pond.lessonWith('Let go', 'Note');
+	await pond.saved();
 	await page.route('**/changes', (route) =>
 		route.fulfill({ status: 422, json: { error: { code: 'size', message: 'Too long by half.' } } })
 	);

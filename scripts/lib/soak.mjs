@@ -237,7 +237,7 @@ async function teaching({ post, get }, acknowledged, until) {
 				if (!/ 429 /.test(error.message)) throw error;
 			});
 		}
-		await new Promise((resolve) => setTimeout(resolve, 30));
+		await new Promise((resolve) => setTimeout(resolve, 120));
 	}
 }
 

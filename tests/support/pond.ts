@@ -40,15 +40,10 @@ export const PASSWORD = 'a heron stands in the reeds';
 /** Goes on with Tab until something has the focus: who has only a keyboard comes there too. */
 export async function tabTo(target: Locator): Promise<void> {
 	const page = target.page();
-	// It is found once: to find it after every press is most of the work.
-	let element = (await target.elementHandle())!;
+	await target.waitFor();
 	for (let presses = 0; presses < 160; presses++) {
-		const where = await element.evaluate((found) =>
-			!found.isConnected ? 'gone' : found === document.activeElement ? 'here' : 'elsewhere'
-		);
-		if (where === 'here') return;
-		if (where === 'gone') element = (await target.elementHandle())!;
-		else await page.keyboard.press('Tab');
+		if (await target.evaluate((element) => element === document.activeElement)) return;
+		await page.keyboard.press('Tab');
 	}
 	throw new Error(`Tab does not come to ${String(target)}.`);
 }

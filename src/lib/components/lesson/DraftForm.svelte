@@ -52,7 +52,9 @@
 	}
 	/** the swatch or the key it is drafted from */
 	let source = $state('');
-	const key = $derived(keys.find((one) => one.key === source));
+	/** a key in the list of sources; swatches stand there by their ids */
+	const keyValue = (id: string) => `key ${id}`;
+	const key = $derived(keys.find((one) => keyValue(one.key) === source));
 	const swatch = $derived(key ? '' : source);
 	/** rows of the swatch, or why they are not here */
 	let rows = $state.raw<Result<string>>(ON_THEIR_WAY);
@@ -174,7 +176,10 @@
 				value={source}
 				choices={[
 					{ value: '', label: 'crosses by name' },
-					...keys.map(({ key, title }) => ({ value: key, label: `key: ${title || 'without a name'}` })),
+					...keys.map(({ key, title }) => ({
+						value: keyValue(key),
+						label: `key: ${title || 'without a name'}`
+					})),
 					...swatches.map(({ id, title }) => ({ value: id, label: title }))
 				]}
 				onchoose={choose}

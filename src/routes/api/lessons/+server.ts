@@ -3,6 +3,7 @@ import * as z from 'zod/mini';
 import { parseLesson } from '$core/formats/lesson';
 import { emptyLesson } from '$core/lesson/lesson';
 import { lessonShape } from '$core/lesson/schema';
+import { soundLesson } from '$core/lesson/sound';
 import { good } from '$core/result';
 import { bodyOf, refuse } from '$lib/server/answer';
 import { addLesson, findLesson } from '$lib/server/store/lessons';
@@ -20,7 +21,8 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 	const body = await bodyOf(request, shape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
 	const { lesson, title, document } = body.value;
-	const written = document ? parseLesson(document) : good(emptyLesson(title));
+	const read = document ? parseLesson(document) : good(emptyLesson(title));
+	const written = read.ok ? soundLesson(read.value) : read;
 	if (!written.ok) return refuse(422, written.error.code, written.error.message);
 	await addLesson(locals.teacher.id, lesson, written.value);
 	const kept = await findLesson(locals.teacher.id, lesson);
