@@ -144,7 +144,7 @@
 		const answer = mapped(await fetched<Head>(swatchAt(id)), (kept) => kept.swatch.text);
 		if (swatch === id) rows = answer;
 	}
-	onMount(() => void (from && choose(from)));
+	onMount(() => void (from && choose(keys.some((one) => one.key === from) ? keyValue(from) : from)));
 
 	/** What a key settles, under the names it has there. */
 	const namesOf = ({ text }: KeptKey) =>
