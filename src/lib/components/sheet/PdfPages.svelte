@@ -11,7 +11,11 @@
 	const WIDE = 1_200;
 
 	const opening = $derived(getDocument({ url: src }));
-	onDestroy(() => void opening.destroy().catch(() => undefined));
+	onDestroy(() => {
+		// What is still being opened breaks off, and nobody waits for it.
+		void opening.promise.catch(() => undefined);
+		void opening.destroy().catch(() => undefined);
+	});
 
 	async function draw(pdf: PDFDocumentProxy, n: number, canvas: HTMLCanvasElement) {
 		const page = await pdf.getPage(n);
