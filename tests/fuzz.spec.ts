@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
 import type { PondServer } from '../scripts/lib/pondServer.mjs';
+import { COURSE, CROSSING, RECORD, SWATCH } from './support/documents';
 import { expect, test } from './support/pond';
 import { routes } from './support/routes';
 
@@ -10,15 +11,6 @@ import { routes } from './support/routes';
 const REQUESTS = Number(process.env.FUZZ_REQUESTS ?? 300);
 const AT_ONCE = 4;
 
-const SWATCH = {
-	format: 'pond-loop/swatch@1',
-	title: 'Fuzz',
-	medium: 'hand',
-	text: 'Cast on 4.\nRow 1: k4.',
-	gauge: { stitches: 20, rows: 28 },
-	counters: [{ id: 'rows', name: 'Rows' }]
-};
-const CROSSING = { stitches: 2, order: [2, 1], over: [[2, 1]], work: ['k', 'k'] };
 const LESSON = {
 	format: 'pond-loop/lesson@1',
 	title: 'Fuzz',
@@ -31,14 +23,8 @@ const LESSON = {
 	materials: [],
 	parts: [{ id: 'a', kind: 'note', title: 'Note', minutes: 1, text: 'Mind *this*' }]
 };
-const COURSE = { format: 'pond-loop/course@1', title: 'Fuzz', lessons: [], known: [], every: 7 };
-const RECORD = {
-	format: 'pond-loop/class@1',
-	level: 'beginner',
-	began: '2026-11-26T19:00',
-	ended: null,
-	parts: [{ part: 'a', title: 'Note', planned: 1, seconds: 60, units: {}, fixed: 1 }]
-};
+
+const TAKEN = { part: 'a', title: 'Note', planned: 1, seconds: 60, units: {}, fixed: 1 };
 
 /** Ids that there are, that there were, and new ones. */
 const ID = '%id%';
@@ -56,7 +42,7 @@ const BODIES: Record<string, object[]> = {
 		{ id: ID, since: 1, change: { kind: 'restore', lesson: LESSON } },
 		{ id: ID, since: 1, change: { kind: 'put-swatch', swatch: { id: 's', title: 'x', text: 'CO 4' } } }
 	],
-	'/api/lessons/[id]/classes': [{ class: ID, record: RECORD }],
+	'/api/lessons/[id]/classes': [{ class: ID, record: { ...RECORD, parts: [TAKEN] } }],
 	'/api/lessons/[id]/copies': [{ lesson: ID, title: 'x' }],
 	'/api/lessons/[id]/tags': [{ tags: ['a', 'b'] }],
 	'/api/lessons/[id]/removed': [{ removed: false }],

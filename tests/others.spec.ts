@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { APIRequestContext } from '@playwright/test';
 import pg from 'pg';
 import { runningWith } from '../scripts/lib/running.mjs';
+import { COURSE, CROSSING, RECORD, SWATCH } from './support/documents';
 import { expect, test } from './support/pond';
 import { routes } from './support/routes';
 
@@ -18,25 +19,7 @@ interface Held {
 	readonly job: string;
 }
 
-const SWATCH = {
-	format: 'pond-loop/swatch@1',
-	title: 'Mine',
-	medium: 'hand',
-	text: 'Cast on 4.\nRow 1: k4.',
-	gauge: { stitches: 20, rows: 28 },
-	counters: [{ id: 'rows', name: 'Rows' }]
-};
-const CROSSING = { stitches: 2, order: [2, 1], over: [[2, 1]], work: ['k', 'k'] };
-
-const COURSE = { format: 'pond-loop/course@1', title: 'Mine', lessons: [], known: [], every: 7 };
 const ASKED = { kind: 'sheets', as: 'md', variants: [{}] };
-const RECORD = {
-	format: 'pond-loop/class@1',
-	level: 'beginner',
-	began: '2026-11-26T19:00',
-	ended: null,
-	parts: []
-};
 /** The smallest picture there is. */
 const DOT = Buffer.from(
 	'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { SWATCH } from './support/documents';
 import { expect, test } from './support/pond';
 
 /** Three stitches of which each lies over the next: no cloth can do that. */
@@ -11,15 +12,6 @@ const CIRCLE = {
 		[3, 1]
 	],
 	work: ['k', 'k', 'k']
-};
-
-const SWATCH = {
-	format: 'pond-loop/swatch@1',
-	title: 'x',
-	medium: 'hand',
-	text: 'Cast on 2.',
-	gauge: { stitches: 20, rows: 28 },
-	counters: [{ id: 'rows', name: 'Rows' }]
 };
 
 test.describe('server routes', () => {

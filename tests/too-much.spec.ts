@@ -5,17 +5,10 @@ import pg from 'pg';
 import sharp from 'sharp';
 import type { PondServer } from '../scripts/lib/pondServer.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
+import { SWATCH } from './support/documents';
 import { expect, Pond, test } from './support/pond';
 
 const PASSWORD = 'a bittern booms at dusk';
-const SWATCH = {
-	format: 'pond-loop/swatch@1',
-	title: 'Full',
-	medium: 'hand',
-	text: 'Cast on 4.',
-	gauge: { stitches: 20, rows: 28 },
-	counters: [{ id: 'rows', name: 'Rows' }]
-};
 
 /** A teacher with an account of her own. */
 async function teacherOf(
@@ -309,28 +302,17 @@ test.describe('the demo', () => {
 			select gen_random_uuid(), id, decode(repeat('00', 52 * 1024 * 1024), 'hex'), 'image/png', 1, 1
 			from teachers where demo`
 		);
+		const saving = async () =>
+			(
+				await page.request.post('/api/lessons', { data: { lesson: randomUUID(), title: 'One more' } })
+			).status();
 		// How much somebody keeps is trusted for a while.
-		await expect
-			.poll(
-				async () =>
-					(
-						await page.request.post('/api/lessons', { data: { lesson: randomUUID(), title: 'One more' } })
-					).status(),
-				{ timeout: 45_000, intervals: [2_000] }
-			)
-			.toBe(413);
+		const LATER = { timeout: 45_000, intervals: [2_000] };
+		await expect.poll(saving, LATER).toBe(413);
 		await pond.open('/account');
 		await page.getByRole('button', { name: 'Make it anew now' }).press('Enter');
 		await expect(page.getByRole('alert')).toContainText('as on its first day');
-		await expect
-			.poll(
-				async () =>
-					(
-						await page.request.post('/api/lessons', { data: { lesson: randomUUID(), title: 'One more' } })
-					).status(),
-				{ timeout: 45_000, intervals: [2_000] }
-			)
-			.toBe(200);
+		await expect.poll(saving, LATER).toBe(200);
 	});
 });
 

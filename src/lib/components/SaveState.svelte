@@ -69,7 +69,7 @@
 						<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- a page of ours -->
 						<a class={[press, 'content-center']} href={place}>Mend</a>
 					{:else}
-						<span class="content-center text-quiet">Mend it below</span>
+						<span class="content-center text-quiet">Mend it here</span>
 					{/if}
 					<button type="button" class={press} onclick={() => outbox.letGo(refusal)}>Let go</button>
 				</span>

@@ -24,6 +24,7 @@ import {
 	type Limits
 } from './store/accounts';
 import { SHORTEST_PASSWORD } from '$lib/password';
+import { isFull } from './pool';
 import { teacherOf, type Teacher } from './store/teachers';
 
 const COOKIE = 'pond_session';
@@ -236,11 +237,16 @@ function sessionHash(cookies: Cookies): Buffer | undefined {
 	return token ? hashOf(token) : undefined;
 }
 
+/** What is only noted in passing may wait until a disk has room: reading goes on. */
+export function unlessFull(error: unknown): void {
+	if (!isFull(error)) throw error;
+}
+
 /** Who is signed in in this browser. */
 export async function signedIn(cookies: Cookies): Promise<Teacher | null> {
 	const session = sessionHash(cookies);
 	const found = session && (await findSession(session));
 	if (!found || (found.demo && !demoAllowed())) return null;
-	if (!found.used) await useSession(session);
+	if (!found.used) await useSession(session).catch(unlessFull);
 	return teacherOf(found);
 }

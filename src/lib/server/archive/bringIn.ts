@@ -3,7 +3,9 @@ import { readFileSync } from 'node:fs';
 import * as z from 'zod/mini';
 import { shaped } from '$core/formats/json';
 import { courseShape } from '$core/lesson/course';
+import type { Lesson } from '$core/lesson/lesson';
 import { lessonShape } from '$core/lesson/schema';
+import { soundLesson } from '$core/lesson/sound';
 import { fault, good, type Result } from '$core/result';
 import { swatchShape } from '$core/swatch/schema';
 import { keepableText } from '../keepable';
@@ -88,7 +90,8 @@ function holdingsIn(
 		for (const { kind, document, kept } of DOCUMENTS)
 			for (const path of paths.filter((one) => new RegExp(`^${kind}/\\d+\\.json$`).test(one))) {
 				const beside = read(path.replace(/json$/, 'history.json'), kept);
-				const itself = read<z.ZodMiniType>(path, document);
+				const shapely = read<z.ZodMiniType>(path, document);
+				const itself = shapely.ok && kind === 'lessons' ? soundLesson(shapely.value as Lesson) : shapely;
 				if (!beside.ok || !itself.ok) yield (beside.ok ? itself : beside) as Result<never>;
 				else yield good({ kind, ...beside.value, document: itself.value } as Holding);
 			}

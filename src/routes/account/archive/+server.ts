@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { refuse } from '$lib/server/answer';
 import { archiveIn, archiveOf } from '$lib/server/archive/archive';
-import { noRoom, roomLeft } from '$lib/server/room';
+import { roomLeft } from '$lib/server/room';
 import type { RequestHandler } from './$types';
 
 /** Everything of the teacher's as one zip. */
@@ -21,8 +21,6 @@ export const GET: RequestHandler = async ({ locals }) => {
 /** Brings an archive in beside what there is. */
 export const POST: RequestHandler = async ({ request, locals }) => {
 	if (!request.body) return refuse(422, 'unreadable', 'This is no zip file that can be read.');
-	const room = await roomLeft(locals.teacher);
-	if (room <= 0) return refuse(413, 'size', noRoom(locals.teacher));
-	const came = await archiveIn(locals.teacher.id, request.body, room);
+	const came = await archiveIn(locals.teacher.id, request.body, await roomLeft(locals.teacher));
 	return came.ok ? json(came.value) : refuse(422, came.error.code, came.error.message);
 };
