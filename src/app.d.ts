@@ -1,7 +1,5 @@
+import type { Need } from '$lib/server/need';
 import type { Teacher } from '$lib/server/store/teachers';
-
-/** The database does not answer, one teacher asks for too much at once, a disk has no room, or an id is another thing's. */
-type Need = 'away' | 'busy' | 'full' | 'taken';
 
 declare global {
 	namespace App {

@@ -5,7 +5,8 @@ import { refuse } from '$lib/server/answer';
 import { demoOfToday } from '$lib/server/demo';
 import { stopJobs, wakeJobs } from '$lib/server/jobs';
 import { log } from '$lib/server/log';
-import { closeDatabase, isAway, isFull, isTaken } from '$lib/server/pool';
+import { inNeed, needOf } from '$lib/server/need';
+import { closeDatabase } from '$lib/server/pool';
 import type { Teacher } from '$lib/server/store/teachers';
 import { noRoom, roomLeft } from '$lib/server/room';
 import { Turns } from '$lib/server/turns';
@@ -83,23 +84,6 @@ function nobody({ route, url }: RequestEvent): Response {
 	return toSignIn(to === '/' ? '/sign-in' : `/sign-in?to=${encodeURIComponent(to)}`);
 }
 
-/** What is said where something is missing that comes back, or an id is another's: what was asked can be asked again. */
-const NEEDS: Record<NonNullable<App.Locals['need']>, { status: number; message: string }> = {
-	away: { status: 503, message: 'The database does not answer. Try again in a moment.' },
-	busy: { status: 503, message: 'Too much was asked for at once. Try again in a moment.' },
-	full: { status: 507, message: 'The disk is full; nothing you typed is lost.' },
-	taken: { status: 409, message: 'This id is taken. Send it once more under another.' }
-};
-
-function inNeed(need: NonNullable<App.Locals['need']>, route: string | null): Response {
-	const { status, message } = NEEDS[need];
-	if (route?.startsWith('/api/')) return refuse(status, need, message);
-	return new Response(needPage(message), {
-		status,
-		headers: { 'content-type': 'text/html; charset=utf-8', 'retry-after': '5' }
-	});
-}
-
 /** Other sites may not look in, nor lend us what we never ask for. */
 const GUARDS = {
 	'x-content-type-options': 'nosniff',
@@ -119,10 +103,6 @@ const toSignIn = (location: string) =>
 /** The page comes in the evening theme from its first byte on. */
 const byEvening = ({ html }: { html: string }) => html.replace('data-theme="day"', 'data-theme="evening"');
 
-/** What is missing, or in the way, where that is why something failed. */
-const needOf = (error: unknown): App.Locals['need'] =>
-	isFull(error) ? 'full' : isTaken(error) ? 'taken' : isAway(error) ? 'away' : undefined;
-
 /** Nothing of the inside reaches the page: the log has it, under the id that the page shows. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	event.locals.need = needOf(error);
@@ -133,9 +113,3 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 	log.error({ err: error, path: event.url.pathname, id }, message);
 	return { code: 'broken', message: `Something broke on our side. The log has it under ${id}.` };
 };
-
-const needPage = (
-	message: string
-) => `<!doctype html><html lang="en"><meta charset="utf-8"><title>Pond Loop</title>
-<h1>The pond is out of reach</h1><p>${message} What you typed is kept in this browser.
-Wait a moment, then <a href="">open this page again</a>.</p></html>`;

@@ -61,8 +61,9 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 	const mended = async (problem: RegExp, mend: RegExp) => {
 		await expect(checks).toContainText(problem);
 		for (let presses = 0; presses < 8 && (await checks.getByText(problem).count()) > 0; presses++) {
+			const said = await checks.innerText();
 			await press(checks.getByRole('button', { name: mend }).first());
-			await page.waitForTimeout(400);
+			await expect(checks).not.toHaveText(said, { useInnerText: true });
 		}
 		await expect(checks).not.toContainText(problem);
 	};

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
 import type { PondServer } from '../scripts/lib/pondServer.mjs';
-import { COURSE, CROSSING, RECORD, SWATCH } from './support/documents';
+import { COURSE, CROSSING, LESSON, RECORD, SWATCH } from './support/documents';
 import { expect, test } from './support/pond';
 import { routes } from './support/routes';
 
@@ -11,16 +11,10 @@ import { routes } from './support/routes';
 const REQUESTS = Number(process.env.FUZZ_REQUESTS ?? 300);
 const AT_ONCE = 4;
 
-const LESSON = {
-	format: 'pond-loop/lesson@1',
-	title: 'Fuzz',
-	level: 'beginner',
-	medium: 'hand',
-	minutes: 90,
+const LESSON_OF_ALL = {
+	...LESSON,
 	starts: '2026-11-26T19:00',
 	crossings: [{ id: 'c', name: '1/1 RC', crossing: CROSSING }],
-	swatches: [],
-	materials: [],
 	parts: [{ id: 'a', kind: 'note', title: 'Note', minutes: 1, text: 'Mind *this*' }]
 };
 
@@ -35,7 +29,7 @@ const BODIES: Record<string, object[]> = {
 	'/api/bench/readings': [{ name: 'C4F', medium: 'hand', made: CROSSING }],
 	'/api/bench/crossings': [{ crossing: ID, name: 'x', medium: 'hand', saying: 'y', made: CROSSING }],
 	'/api/bench/keys': [{ key: ID, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }],
-	'/api/lessons': [{ lesson: ID, title: 'x', document: LESSON }],
+	'/api/lessons': [{ lesson: ID, title: 'x', document: LESSON_OF_ALL }],
 	'/api/lessons/[id]/changes': [
 		{ id: ID, since: 0, page: 'a', change: { kind: 'set', fields: { title: 'x', minutes: 9 } } },
 		{ id: ID, since: 1, change: { kind: 'add-part', part: LESSON.parts[0], after: null } },
@@ -171,7 +165,7 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 			body: method === 'GET' || method === 'OPTIONS' ? undefined : body
 		});
 	for (const [path, body] of [
-		['/api/lessons', { lesson: known, title: 'Fuzz', document: LESSON }],
+		['/api/lessons', { lesson: known, title: 'Fuzz', document: LESSON_OF_ALL }],
 		[`/api/swatches/${known}/versions`, { id: known, base: null, swatch: SWATCH, said: 'made' }],
 		['/api/courses', { course: known, document: COURSE }],
 		['/api/bench/keys', { key: known, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }]

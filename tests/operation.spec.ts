@@ -46,8 +46,7 @@ function asked(
 }
 
 test.describe('a backup', () => {
-	test('is written while teachers save, and restored into an empty folder the same', async () => {
-		const server = await PondServer.make();
+	test('is written while teachers save, and restored into an empty folder the same', async ({ server }) => {
 		const folder = temporaryFolder();
 		try {
 			const cookie = await server.demoCookie();
@@ -84,7 +83,6 @@ test.describe('a backup', () => {
 			}
 		} finally {
 			folder.remove();
-			await server.remove();
 		}
 	});
 
@@ -97,8 +95,9 @@ test.describe('a backup', () => {
 	});
 });
 
-test('two processes share one database that was there already; one is killed under load, and nobody notices', async () => {
-	const first = await PondServer.make();
+test('two processes share one database that was there already; one is killed under load, and nobody notices', async ({
+	server: first
+}) => {
 	const { databaseUrl } = runningWith(first.data)!;
 	const second = await PondServer.make(['--database', databaseUrl, '--processes', '2']);
 	try {
@@ -139,7 +138,6 @@ test('two processes share one database that was there already; one is killed und
 		expect(await seen.text()).toContain('Shared ');
 	} finally {
 		await second.remove();
-		await first.remove();
 	}
 });
 
@@ -204,8 +202,9 @@ test('SIGTERM to npm start ends all of it, and leaves no folder behind', async (
 	}
 });
 
-test('a copy of a data folder that runs starts beside the original, and leaves it alone', async () => {
-	const server = await PondServer.make();
+test('a copy of a data folder that runs starts beside the original, and leaves it alone', async ({
+	server
+}) => {
 	const folder = temporaryFolder();
 	try {
 		const copy = join(folder.path, 'data');
@@ -222,7 +221,6 @@ test('a copy of a data folder that runs starts beside the original, and leaves i
 		expect(postmaster(server)).toBe(pid);
 	} finally {
 		folder.remove();
-		await server.remove();
 	}
 });
 
@@ -291,26 +289,21 @@ test('answers to its own names only', async ({ server }) => {
 	expect(await status('[::1')).toBe(421);
 });
 
-test('the log puts itself aside, and a log that cannot be written holds nobody up', async () => {
-	const server = await PondServer.make();
-	try {
-		const log = join(server.data, 'server.log');
-		writeFileSync(log, 'x'.repeat(11 * 1024 * 1024));
-		await (await fetch(`${server.address}/sign-in`)).text();
-		await expect.poll(() => existsSync(`${log}.1`)).toBe(true);
-		await expect.poll(() => statSync(log).size).toBeLessThan(1024 * 1024);
-		renameSync(log, `${log}.away`);
-		execFileSync('mkdir', [log]);
-		for (let n = 0; n < 30; n++) expect((await fetch(`${server.address}/sign-in`)).status).toBe(200);
-		await new Promise((resolve) => setTimeout(resolve, 600));
-		execFileSync('rmdir', [log]);
-		await (await fetch(`${server.address}/sign-in`)).text();
-		await expect
-			.poll(() => existsSync(log) && readFileSync(log, 'utf8'))
-			.toMatch(/\d+ lines of the log were dropped/);
-	} finally {
-		await server.remove();
-	}
+test('the log puts itself aside, and a log that cannot be written holds nobody up', async ({ server }) => {
+	const log = join(server.data, 'server.log');
+	writeFileSync(log, 'x'.repeat(11 * 1024 * 1024));
+	await (await fetch(`${server.address}/sign-in`)).text();
+	await expect.poll(() => existsSync(`${log}.1`)).toBe(true);
+	await expect.poll(() => statSync(log).size).toBeLessThan(1024 * 1024);
+	renameSync(log, `${log}.away`);
+	execFileSync('mkdir', [log]);
+	for (let n = 0; n < 30; n++) expect((await fetch(`${server.address}/sign-in`)).status).toBe(200);
+	await new Promise((resolve) => setTimeout(resolve, 600));
+	execFileSync('rmdir', [log]);
+	await (await fetch(`${server.address}/sign-in`)).text();
+	await expect
+		.poll(() => existsSync(log) && readFileSync(log, 'utf8'))
+		.toMatch(/\d+ lines of the log were dropped/);
 });
 
 test('a night that went by makes the demo anew', async () => {

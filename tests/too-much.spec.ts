@@ -5,7 +5,7 @@ import pg from 'pg';
 import sharp from 'sharp';
 import type { PondServer } from '../scripts/lib/pondServer.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
-import { SWATCH } from './support/documents';
+import { LESSON, SWATCH } from './support/documents';
 import { expect, Pond, test } from './support/pond';
 
 const PASSWORD = 'a bittern booms at dusk';
@@ -314,6 +314,38 @@ test.describe('the demo', () => {
 		await expect(page.getByRole('alert')).toContainText('as on its first day');
 		await expect.poll(saving, LATER).toBe(200);
 	});
+});
+
+test('a lesson that is deleted for good takes its pictures along, but for those that stand elsewhere', async ({
+	playwright,
+	server
+}) => {
+	const teacher = await teacherOf(server, playwright);
+	const data = await sharp({ create: { width: 20, height: 20, channels: 3, background: '#6a8' } })
+		.jpeg()
+		.toBuffer();
+	const [alone, shared, young] = [randomUUID(), randomUUID(), randomUUID()];
+	for (const id of [alone, shared, young]) await teacher.post(`/api/pictures/${id}`, { data });
+	await inDatabase(server, `update pictures set made_at = now() - interval '2 days' where id = any($1)`, [
+		[alone, shared]
+	]);
+	const [gone, stays] = [randomUUID(), randomUUID()];
+	for (const [lesson, ...pictures] of [
+		[gone, alone, shared, young],
+		[stays, shared]
+	]) {
+		const text = pictures.map((id) => `![A reed](/pictures/${id})`).join(' ');
+		const parts = [{ id: 'a', kind: 'note', title: 'Look', minutes: 2, text }];
+		const document = { ...LESSON, parts };
+		const made = await teacher.post('/api/lessons', { data: { lesson, title: 'Reeds', document } });
+		expect(made.ok()).toBe(true);
+	}
+	await teacher.post(`/api/lessons/${gone}/removed`, { data: { removed: true } });
+	const statuses = () =>
+		Promise.all([alone, shared, young].map(async (id) => (await teacher.get(`/pictures/${id}`)).status()));
+	expect(await statuses()).toEqual([200, 200, 200]);
+	expect((await teacher.delete(`/api/lessons/${gone}/removed`)).ok()).toBe(true);
+	expect(await statuses()).toEqual([404, 200, 200]);
 });
 
 test('a password that is guessed first is not taken', async ({ request, server }) => {

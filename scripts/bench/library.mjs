@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { lessonDocument, notePart } from './documents.mjs';
 import { median } from './median.mjs';
 import { jsonPoster } from './poster.mjs';
 
@@ -17,28 +18,15 @@ export async function library(site) {
 	const post = jsonPoster(site);
 	for (let i = 0; i < LESSONS; i++) {
 		const word = (/** @type {number} */ n) => WORDS[(i * 7 + n * 3) % WORDS.length];
-		const parts = Array.from({ length: PARTS }, (_, n) => ({
-			id: String(n),
-			kind: 'note',
-			title: `${word(n)} and ${word(n + 1)}`,
-			minutes: 2,
-			text: `Mind the ${word(n + 2)} by the ${word(n + 4)}, and count ${i} rows before the ${word(n + 5)}.`
-		}));
-		await post('/api/lessons', {
-			lesson: randomUUID(),
-			title: `Lesson ${i}`,
-			document: {
-				format: 'pond-loop/lesson@1',
-				title: `Lesson ${i} on the ${word(0)}`,
-				level: 'beginner',
-				medium: 'hand',
-				minutes: 90,
-				crossings: [],
-				swatches: [],
-				materials: [],
-				parts
-			}
-		});
+		const parts = Array.from({ length: PARTS }, (_, n) =>
+			notePart(
+				String(n),
+				`${word(n)} and ${word(n + 1)}`,
+				`Mind the ${word(n + 2)} by the ${word(n + 4)}, and count ${i} rows before the ${word(n + 5)}.`
+			)
+		);
+		const title = `Lesson ${i} on the ${word(0)}`;
+		await post('/api/lessons', { lesson: randomUUID(), title, document: lessonDocument(title, parts) });
 	}
 	const timeOf = async (/** @type {string} */ path) => {
 		/** @type {number[]} */

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { lessonDocument, notePart } from './documents.mjs';
 import { jsonPoster } from './poster.mjs';
 
 const TIMES = 3;
@@ -77,31 +78,11 @@ async function hostile(site) {
 		pages = PAGES
 	) => {
 		const id = randomUUID();
-		await post('/api/lessons', {
-			lesson: id,
-			title,
-			document: {
-				format: 'pond-loop/lesson@1',
-				title,
-				level: 'beginner',
-				medium: 'hand',
-				minutes: 90,
-				crossings: [],
-				swatches,
-				materials: [],
-				parts
-			}
-		});
+		await post('/api/lessons', { lesson: id, title, document: lessonDocument(title, parts, swatches) });
 		for (const page of pages) paths.push(`/lessons/${id}${page}`);
 		return id;
 	};
-	const note = (/** @type {number} */ n, /** @type {string} */ text) => ({
-		id: `p${n}`,
-		kind: 'note',
-		title: `Note ${n}`,
-		minutes: 1,
-		text
-	});
+	const note = (/** @type {number} */ n, /** @type {string} */ text) => notePart(`p${n}`, `Note ${n}`, text);
 	await lesson(
 		'Nothing but brackets',
 		Array.from({ length: 11 }, (_, n) => note(n, '['.repeat(20_000)))

@@ -7,6 +7,17 @@ export const SWATCH = {
 	gauge: { stitches: 20, rows: 28 },
 	counters: [{ id: 'rows', name: 'Rows' }]
 };
+export const LESSON = {
+	format: 'pond-loop/lesson@1',
+	title: 'A lesson',
+	level: 'beginner',
+	medium: 'hand',
+	minutes: 90,
+	crossings: [],
+	swatches: [],
+	materials: [],
+	parts: []
+};
 export const CROSSING = { stitches: 2, order: [2, 1], over: [[2, 1]], work: ['k', 'k'] };
 export const COURSE = { format: 'pond-loop/course@1', title: 'A course', lessons: [], known: [], every: 7 };
 export const RECORD = {

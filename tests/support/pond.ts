@@ -40,10 +40,15 @@ export const PASSWORD = 'a heron stands in the reeds';
 /** Goes on with Tab until something has the focus: who has only a keyboard comes there too. */
 export async function tabTo(target: Locator): Promise<void> {
 	const page = target.page();
-	await target.waitFor();
+	// To find it anew at every press would take longer than the press; it is found again only where it was drawn anew.
+	let element = await target.elementHandle();
 	for (let presses = 0; presses < 160; presses++) {
-		if (await target.evaluate((element) => element === document.activeElement)) return;
-		await page.keyboard.press('Tab');
+		const place = await element!.evaluate((one) =>
+			!one.isConnected ? 'gone' : one === document.activeElement ? 'here' : 'elsewhere'
+		);
+		if (place === 'here') return;
+		if (place === 'gone') element = await target.elementHandle();
+		else await page.keyboard.press('Tab');
 	}
 	throw new Error(`Tab does not come to ${String(target)}.`);
 }

@@ -7,6 +7,7 @@ import type { Fault, Result } from '$core/result';
 import type { LessonPage } from '$lib/lesson.svelte';
 import type { Named } from '$lib/named';
 import { database, inTransaction } from '../pool';
+import { deletePicturesOfNothing } from './pictures';
 
 type KeptLesson = Pick<LessonPage, 'id' | 'version' | 'lesson'>;
 
@@ -134,13 +135,16 @@ export async function removeLesson(owner: string, id: string, removed: boolean):
 	return rowCount === 1;
 }
 
-/** Deletes for good a lesson that was put away. */
+/** Deletes for good a lesson that was put away, and the pictures that stood in it alone. */
 export async function deleteLesson(owner: string, id: string): Promise<boolean> {
-	const { rowCount } = await database().query(
-		'delete from lessons where owner = $1 and id = $2 and removed_at is not null',
-		[owner, id]
-	);
-	return rowCount === 1;
+	return inTransaction(async (client) => {
+		const { rowCount } = await client.query(
+			'delete from lessons where owner = $1 and id = $2 and removed_at is not null',
+			[owner, id]
+		);
+		if (rowCount === 1) await deletePicturesOfNothing(client, owner);
+		return rowCount === 1;
+	});
 }
 
 export async function tagLesson(owner: string, id: string, tags: readonly string[]): Promise<boolean> {

@@ -1,3 +1,4 @@
+import type pg from 'pg';
 import { database } from '../pool';
 
 /** A picture as it is kept: `image/jpeg` or `image/png`, sizes in pixels. */
@@ -24,4 +25,21 @@ export async function findPicture(owner: string, id: string): Promise<Picture | 
 		[owner, id]
 	);
 	return rows.at(0) ?? null;
+}
+
+/**
+ * Deletes the pictures that no lesson of a teacher's points at, nor any step of its history. One of the last day stays: the
+ * text that points at it may be on its way.
+ */
+export async function deletePicturesOfNothing(client: pg.PoolClient, owner: string): Promise<void> {
+	await client.query(
+		`delete from pictures where owner = $1 and made_at < now() - interval '1 day' and id::text not in
+			(select pointed[1] from (
+				select document::text || original::text || coalesce(taught::text, '') as said
+					from lessons where owner = $1
+				union all
+				select change::text from lesson_changes join lessons on lessons.id = lesson where owner = $1
+			) as texts, regexp_matches(said, '/pictures/([0-9a-f-]{36})', 'g') as pointed)`,
+		[owner]
+	);
 }
