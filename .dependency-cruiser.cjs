@@ -1,7 +1,7 @@
 /** The road is walked in one direction: a folder of the core may lean on those before it, never on those after. */
 const road = [
 	'crossing',
-	'media',
+	'technique',
 	'hands',
 	'naming',
 	'ways',
@@ -9,6 +9,9 @@ const road = [
 	'fabric',
 	'swatch',
 	'lesson',
+	'telling',
+	'planning',
+	'teaching',
 	'handout',
 	'formats'
 ];

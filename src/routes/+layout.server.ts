@@ -1,6 +1,6 @@
-import { DEFAULT_SETTINGS } from '$lib/settings';
+import { DEFAULT_SETTINGS } from '$lib/wire/settings';
 import type { Teacher } from '$lib/server/store/teachers';
-import { LOCALE_COOKIE, localeOf } from '$lib/locale';
+import { LOCALE_COOKIE, localeOf } from '$lib/ui/locale';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ locals, request, cookies }) => {

@@ -4,15 +4,15 @@
 	import { page } from '$app/state';
 	import { afterNavigate } from '$app/navigation';
 	import { flushSync, onMount, untrack } from 'svelte';
-	import Icon from '$lib/components/Icon.svelte';
-	import Dialog from '$lib/components/Dialog.svelte';
-	import SaveState from '$lib/components/SaveState.svelte';
-	import SettingsForm from '$lib/components/SettingsForm.svelte';
-	import { useKeys } from '$lib/keys.svelte';
-	import { awaitAway, waitForInstall } from '$lib/device.svelte';
-	import { ownLocale } from '$lib/locale';
-	import { outbox } from '$lib/outbox.svelte';
-	import { OpenSettings, setSettings } from '$lib/settings.svelte';
+	import Icon from '$lib/ui/Icon.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import SaveState from '$lib/ui/SaveState.svelte';
+	import SettingsForm from '$lib/ui/SettingsForm.svelte';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import { awaitAway, waitForInstall } from '$lib/client/device.svelte';
+	import { ownLocale } from '$lib/ui/locale';
+	import { outbox } from '$lib/client/outbox.svelte';
+	import { OpenSettings, setSettings } from '$lib/client/settings.svelte';
 
 	let { data, children } = $props();
 
@@ -160,12 +160,12 @@
 
 <Dialog title="Hands, words and light" bind:open={settingsOpen}><SettingsForm /></Dialog>
 <Dialog title="Search" wide bind:open={searchOpen}>
-	{#await import('$lib/components/lesson/LibrarySearch.svelte') then { default: LibrarySearch }}
+	{#await import('$lib/lesson/LibrarySearch.svelte') then { default: LibrarySearch }}
 		<LibrarySearch bind:words bind:field />
 	{/await}
 </Dialog>
 <Dialog title="Keys and words" bind:open={keysOpen}>
-	{#await import('$lib/components/KeySheet.svelte') then { default: KeySheet }}
+	{#await import('$lib/ui/KeySheet.svelte') then { default: KeySheet }}
 		<KeySheet onsettings={() => ((keysOpen = false), (settingsOpen = true))} />
 	{/await}
 </Dialog>

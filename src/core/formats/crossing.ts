@@ -2,7 +2,7 @@ import { MOST_IN_GROUP, type Crossing } from '../crossing/crossing';
 import { lean, rope, type Lean } from '../crossing/lean';
 import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
 import { checkCrossing } from '../crossing/validity';
-import { isDoubled, type Medium } from '../media/medium';
+import { isDoubled, type Medium } from '../technique/medium';
 import type { Result } from '../result';
 import { shaped } from './json';
 

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import * as z from 'zod/mini';
 import { anyCrossing } from '../../../tests/support/arbitrary';
 import { sameCrossing } from '../crossing/crossing';
-import { inMedium, MEDIA } from '../media/medium';
+import { inMedium, MEDIA } from '../technique/medium';
 import { crossingShape } from '../crossing/schema';
 import { parsedJson, shaped } from './json';
 import { readNameOrJson, textFor } from './name';

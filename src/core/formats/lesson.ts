@@ -1,4 +1,4 @@
-import { briefShape, type Brief } from '../lesson/brief';
+import { briefShape, type Brief } from '../planning/brief';
 import type { Lesson } from '../lesson/lesson';
 import { LESSON_FORMAT, lessonShape } from '../lesson/schema';
 import { good, type Result } from '../result';

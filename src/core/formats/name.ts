@@ -1,5 +1,5 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
-import { checkMedium, plainOf, type Medium } from '../media/medium';
+import { checkMedium, plainOf, type Medium } from '../technique/medium';
 import { nameOf } from '../naming/name';
 import { narrowed, read } from '../naming/read';
 import { say } from '../naming/say';

@@ -3,8 +3,8 @@ import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
 import { bedMovesShape, MOVES_FORMAT, movesShape } from '../hands/schema';
 import { HANDOUT_FORMAT, handoutShape } from '../handout/schema';
 import { KEY_FORMAT, keyShape } from './key';
-import { CLASS_FORMAT, classShape } from '../lesson/classRecord';
-import { COURSE_FORMAT, courseShape } from '../lesson/course';
+import { CLASS_FORMAT, classShape } from '../teaching/classRecord';
+import { COURSE_FORMAT, courseShape } from '../planning/course';
 import { LESSON_FORMAT, lessonShape } from '../lesson/schema';
 import { SWATCH_FORMAT, swatchShape } from '../swatch/schema';
 

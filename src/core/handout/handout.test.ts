@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { parseLesson } from '../formats/lesson';
 import { play } from '../hands/play';
 import { stepsOf } from '../hands/steps';
-import { draftLesson } from '../lesson/draft';
+import { draftLesson } from '../planning/draft';
 import type { Lesson } from '../lesson/lesson';
 import { handoutOf, partsHome } from './handout';
 import { forSaid, type HandoutOptions } from './options';

@@ -1,6 +1,6 @@
 import type { Voice } from '../hands/voice';
 import type { Lesson, Part } from '../lesson/lesson';
-import { retold } from '../lesson/said';
+import { retold } from '../telling/said';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
 import { FINISHING, GOES_HOME, partSection } from './partSections';
 import { CARE, keySection, materialSection, shortWordSection, slipSection } from './reference';

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import type { Voice } from '../hands/voice';
 import type { Lesson } from '../lesson/lesson';
-import type { Telling } from '../lesson/said';
+import type { Telling } from '../telling/said';
 import { WRITTEN_SCHOOLS } from '../naming/schools';
 
 /** For whom a sheet is made, and how: what a teacher, or the command line, says of it. */

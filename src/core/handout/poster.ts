@@ -1,6 +1,6 @@
 import type { Lesson } from '../lesson/lesson';
-import { retold } from '../lesson/said';
-import { showing } from '../lesson/showing';
+import { retold } from '../telling/said';
+import { showing } from '../teaching/showing';
 import { sayIn } from '../ways/sayIn';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
 import { crossPair, stepsOfPart } from './partSections';

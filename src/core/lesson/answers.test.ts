@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { read } from '../naming/read';
 import { answerFor, frontsSaid } from './answers';
-import { draftLesson } from './draft';
+import { draftLesson } from '../planning/draft';
 import type { Lesson, Part } from './lesson';
 
 const first = (name: string, centre?: 'between' | 'behind') => {

@@ -1,7 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
 import { depthsOf } from '../crossing/depth';
 import type { Voice } from '../hands/voice';
-import { isBed, type Medium } from '../media/medium';
+import { isBed, type Medium } from '../technique/medium';
 import { handed } from '../ways/handed';
 import { crossingOf, type Lesson, type Part } from './lesson';
 

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { draftAround } from './around';
-import type { Brief } from './brief';
+import { draftAround } from '../planning/around';
+import type { Brief } from '../planning/brief';
 import { changed, undoing } from './change';
-import { checkLesson } from './check';
+import { checkLesson } from '../planning/check';
 import { clashOf } from './clash';
 import { differencesOf, inShort } from './differences';
-import { draftLesson } from './draft';
+import { draftLesson } from '../planning/draft';
 import { historyOf, lessonAt, type Dated } from './history';
 import { emptyLesson, minutesOf, type Change, type Lesson, type Part } from './lesson';
-import { USUAL_RATES } from './rates';
+import { USUAL_RATES } from '../planning/rates';
 
 const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: `Note ${id}`, minutes });
 const lesson: Lesson = { ...emptyLesson('Ropes'), parts: ['a', 'b', 'c'].map((id) => note(id)) };

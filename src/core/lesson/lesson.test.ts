@@ -10,7 +10,7 @@ import { read } from '../naming/read';
 import { changed, undoing } from './change';
 import { clockAt, emptyLesson, minutesOf, timed, type Change, type Lesson, type Part } from './lesson';
 import { changeShape, LESSON_FORMAT, lessonShape } from './schema';
-import { showing } from './showing';
+import { showing } from '../teaching/showing';
 
 const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: id, minutes });
 const lessonOf = (...ids: string[]): Lesson => ({

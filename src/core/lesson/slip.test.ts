@@ -6,8 +6,8 @@ import { rope } from '../crossing/lean';
 import { read } from '../naming/read';
 import { changed } from './change';
 import { emptyLesson, type Lesson } from './lesson';
-import { newPart } from './palette';
-import { sidesOf, stepsIn } from './showing';
+import { newPart } from '../planning/palette';
+import { sidesOf, stepsIn } from '../teaching/showing';
 import { SLIPS, slipped, type SlipId } from './slip';
 
 const crossing = (name: string) => {

@@ -10,7 +10,7 @@ import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary'
 import { nearNames } from './near';
 import { inWords } from './numbers';
 import * as over from './over';
-import { inMedium } from '../media/medium';
+import { inMedium } from '../technique/medium';
 import { read } from './read';
 import type { ReadOptions } from './reading';
 import { say } from './say';

@@ -1,5 +1,5 @@
 import { fault, good, mapped, type Result } from '../result';
-import { inMedium, type Medium } from '../media/medium';
+import { inMedium, type Medium } from '../technique/medium';
 import { labelled, readDefinition } from './definition';
 import { readName, type NameReadings } from './names';
 import type { ReadOptions, Reading, Readings } from './reading';

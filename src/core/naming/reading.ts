@@ -1,5 +1,5 @@
 import type { Crossing } from '../crossing/crossing';
-import type { Medium } from '../media/medium';
+import type { Medium } from '../technique/medium';
 
 /** The school a name was read in. */
 export type School =

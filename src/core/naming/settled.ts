@@ -1,5 +1,5 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
-import type { Medium } from '../media/medium';
+import type { Medium } from '../technique/medium';
 import { good, type Result } from '../result';
 import { plain, type KeyLine } from './key';
 import type { Reading, Readings } from './reading';

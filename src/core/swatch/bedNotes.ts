@@ -1,5 +1,5 @@
 import type { Working } from '../fabric/fabric';
-import { widestSet } from '../media/facts';
+import { widestSet } from '../technique/facts';
 import type { Rules } from '../rules';
 
 /** What a machine or a loom asks of a swatch, in its own words. */

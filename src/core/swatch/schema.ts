@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { MEDIA } from '../media/medium';
+import { MEDIA } from '../technique/medium';
 
 export const SWATCH_FORMAT = 'pond-loop/swatch@1';
 

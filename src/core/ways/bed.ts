@@ -3,8 +3,8 @@ import { frontToBack } from '../crossing/depth';
 import { groups } from '../crossing/groups';
 import { bedMovementsOf, bedOutcome, playBed, type BedMove } from '../hands/bed';
 import type { Outcome } from '../hands/play';
-import { widestSet } from '../media/facts';
-import type { Bed } from '../media/medium';
+import { widestSet } from '../technique/facts';
+import type { Bed } from '../technique/medium';
 import { USUAL_RULES, type Rules } from '../rules';
 
 const TOOLS = ['a', 'b', 'c'] as const;

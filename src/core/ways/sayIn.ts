@@ -3,7 +3,7 @@ import { playBed } from '../hands/bed';
 import { tellBed } from '../hands/bedSentence';
 import type { Move } from '../hands/moves';
 import type { Voice } from '../hands/voice';
-import { isBed, type Medium } from '../media/medium';
+import { isBed, type Medium } from '../technique/medium';
 import { say } from '../naming/say';
 import { fault, good, type Result } from '../result';
 import { bedWaysOf } from './bed';

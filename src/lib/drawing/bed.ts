@@ -1,5 +1,5 @@
 import type { BedFrame, BedMove } from '$core/hands/bed';
-import type { Bed } from '$core/media/medium';
+import type { Bed } from '$core/technique/medium';
 import type { Point, RailRoom } from './rail';
 
 /** What does not change while a script is played at a bed: where each needle or peg stands. */

@@ -1,7 +1,7 @@
 import type { Crossing } from '$core/crossing/crossing';
 import { frontToBack } from '$core/crossing/depth';
 import type { BedFrame } from '$core/hands/bed';
-import type { Bed } from '$core/media/medium';
+import type { Bed } from '$core/technique/medium';
 import type { bedGroundOf } from './bed';
 import { leaves, ripples } from './cloth';
 import { paintLoop, paintStrand } from './paintRail';

@@ -1,5 +1,5 @@
 import type { Block, Handout, Picture, Section } from '$core/handout/schema';
-import { markdownWith } from '$lib/markdown';
+import { markdownWith } from '$lib/text/markdown';
 import { drawn } from './pictures';
 
 /** A picture of the teacher's, as it is kept. */

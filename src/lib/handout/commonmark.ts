@@ -1,5 +1,5 @@
 import MarkdownIt from 'markdown-it';
-import { PICTURE } from '$lib/markdown';
+import { PICTURE } from '$lib/text/markdown';
 
 /** A stretch of text in one style. */
 export interface Run {

@@ -8,7 +8,7 @@ import type { HandoutFile } from '$core/handout/asked';
 import { handoutOf } from '$core/handout/handout';
 import type { HandoutOptions } from '$core/handout/options';
 import { parseBrief, parseLesson } from '$core/formats/lesson';
-import { draftLesson } from '$core/lesson/draft';
+import { draftLesson } from '$core/planning/draft';
 import { installReaders } from '../../../scripts/lib/readers.mjs';
 import { TONES, type Tone } from '$lib/drawing/pen';
 import { PRINT_TONES } from '$lib/drawing/printTones';

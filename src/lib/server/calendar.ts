@@ -1,5 +1,5 @@
 import ical, { ICalEventClass } from 'ical-generator';
-import type { CourseLesson } from '$core/lesson/course';
+import type { CourseLesson } from '$core/planning/course';
 
 /** The name of a calendar, which the library writes as it comes (RFC 5545, 3.3.11). */
 const inOneLine = (title: string): string => title.replace(/\p{Cc}+/gu, ' ').replace(/[\\;,]/g, '\\$&');

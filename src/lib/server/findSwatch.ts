@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import type { CounterEvent } from '$core/swatch/counter';
-import type { Head } from '$lib/swatch/wire';
+import type { Head } from '$lib/wire/swatch';
 import { isId } from './answer';
 import { areLargeRows } from './large';
 import { eventsOf, findSwatch } from './store/swatches';

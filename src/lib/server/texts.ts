@@ -1,5 +1,5 @@
 import type { Lesson } from '$core/lesson/lesson';
-import { rendered } from '$lib/markdown';
+import { rendered } from '$lib/text/markdown';
 import { inThread } from './thread';
 
 /** The text of every part that has one, by the part's id. */

@@ -1,7 +1,7 @@
 import type { Asked } from '$core/handout/asked';
-import { newId } from '$lib/id';
-import type { Job } from '$lib/jobs';
-import { posted } from '$lib/post';
+import { newId } from '$lib/client/id';
+import type { Job } from '$lib/wire/job';
+import { posted } from '$lib/client/post';
 
 /** How often a page asks how far its jobs are. */
 const ASK_MS = 500;

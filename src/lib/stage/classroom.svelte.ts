@@ -1,8 +1,8 @@
-import type { ClassRecord, Taken } from '$core/lesson/classRecord';
-import { groundsOf, type Grounds } from '$core/lesson/estimate';
+import type { ClassRecord, Taken } from '$core/teaching/classRecord';
+import { groundsOf, type Grounds } from '$core/planning/estimate';
 import type { Lesson, Part } from '$core/lesson/lesson';
-import { newId } from '$lib/id';
-import { outbox } from '$lib/outbox.svelte';
+import { newId } from '$lib/client/id';
+import { outbox } from '$lib/client/outbox.svelte';
 import type { Moment } from './moment';
 import type { Stage } from './stage.svelte';
 

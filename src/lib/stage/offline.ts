@@ -1,4 +1,4 @@
-import { awaitAway } from '$lib/device.svelte';
+import { awaitAway } from '$lib/client/device.svelte';
 
 const CACHES = 'pond-stage';
 

@@ -1,9 +1,9 @@
 import { timed, type Lesson } from '$core/lesson/lesson';
-import { repeatsOf } from '$core/lesson/repeats';
-import { retold, toldIn } from '$core/lesson/said';
-import { rowsShown, showing, stepsIn } from '$core/lesson/showing';
+import { repeatsOf } from '$core/teaching/repeats';
+import { retold, toldIn } from '$core/telling/said';
+import { rowsShown, showing, stepsIn } from '$core/teaching/showing';
 import { WRITTEN_SCHOOLS } from '$core/naming/schools';
-import type { OpenSettings } from '$lib/settings.svelte';
+import type { OpenSettings } from '$lib/client/settings.svelte';
 import { FIRST_MOMENT, type Moment } from './moment';
 
 /** Kinds of part that the hands do by themselves, so that a clock runs down beside them. */

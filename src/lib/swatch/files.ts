@@ -5,7 +5,7 @@ import { parseSwatch } from '$core/formats/swatch';
 import { good, type Result } from '$core/result';
 import { newSwatch, type Swatch } from '$core/swatch/schema';
 import { plainRows } from '$core/swatch/write';
-import { cellText, csvOf } from '$lib/csv';
+import { cellText, csvOf } from '$lib/ui/csv';
 import { paintNumbers, paintRows, sizeOf, wholeOf, type View } from '$lib/drawing/swatch';
 import { SvgPen, tonesOf } from '$lib/drawing/pens';
 

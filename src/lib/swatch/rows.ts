@@ -3,7 +3,7 @@ import { within } from '$core/fabric/effort';
 import type { Memory } from '$core/naming/settled';
 import { readPattern, type Pattern } from '$core/pattern/pattern';
 import type { Result } from '$core/result';
-import { Errand } from '$lib/errand.svelte';
+import { Errand } from '$lib/client/errand.svelte';
 
 /** Rows to be worked, and what the teacher's keys and choices settle. */
 export interface RowsQuestion {
@@ -19,7 +19,7 @@ const WORKED_HERE = 60_000;
 /** A thread of its own that works rows. */
 export const rowsErrand = () =>
 	new Errand<RowsQuestion, RowsAnswer>(
-		() => new Worker(new URL('../workers/rows.worker.ts', import.meta.url), { type: 'module' })
+		() => new Worker(new URL('./rows.worker.ts', import.meta.url), { type: 'module' })
 	);
 
 /**

@@ -2,13 +2,13 @@
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import { counted } from '$core/naming/numbers';
-	import MakeButton from '$lib/components/MakeButton.svelte';
-	import PasswordField from '$lib/components/PasswordField.svelte';
-	import { install } from '$lib/device.svelte';
-	import { save } from '$lib/export/save';
-	import Field from '$lib/components/Field.svelte';
-	import { keeping } from '$lib/forms';
-	import PondEdge from '$lib/components/PondEdge.svelte';
+	import MakeButton from '$lib/ui/MakeButton.svelte';
+	import PasswordField from '$lib/ui/PasswordField.svelte';
+	import { install } from '$lib/client/device.svelte';
+	import { save } from '$lib/ui/save';
+	import Field from '$lib/ui/Field.svelte';
+	import { keeping } from '$lib/ui/forms';
+	import PondEdge from '$lib/ui/PondEdge.svelte';
 
 	let { data, form } = $props();
 

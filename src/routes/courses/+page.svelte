@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { COURSE_FORMAT } from '$core/lesson/course';
-	import NameForm from '$lib/components/NameForm.svelte';
-	import PondEdge from '$lib/components/PondEdge.svelte';
-	import { newId } from '$lib/id';
-	import { useKeys } from '$lib/keys.svelte';
-	import { posted } from '$lib/post';
+	import { COURSE_FORMAT } from '$core/planning/course';
+	import NameForm from '$lib/ui/NameForm.svelte';
+	import PondEdge from '$lib/ui/PondEdge.svelte';
+	import { newId } from '$lib/client/id';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import { posted } from '$lib/client/post';
 
 	let { data } = $props();
 	let trouble = $state<string | null>(null);

@@ -3,19 +3,19 @@
 	import { resolve } from '$app/paths';
 	import { pastedAs } from '$core/formats/pasted';
 	import { read } from '$core/naming/read';
-	import ClothPicture from '$lib/components/ClothPicture.svelte';
-	import Dialog from '$lib/components/Dialog.svelte';
-	import LessonGlimpse from '$lib/components/LessonGlimpse.svelte';
-	import PondEdge from '$lib/components/PondEdge.svelte';
-	import StillRail from '$lib/components/StillRail.svelte';
-	import RecipeForm from '$lib/components/swatch/RecipeForm.svelte';
-	import SwatchPicture from '$lib/components/swatch/SwatchPicture.svelte';
+	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import LessonGlimpse from '$lib/lesson/LessonGlimpse.svelte';
+	import PondEdge from '$lib/ui/PondEdge.svelte';
+	import StillRail from '$lib/drawing/StillRail.svelte';
+	import RecipeForm from '$lib/swatch/RecipeForm.svelte';
+	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
 	import { workingOf } from '$core/fabric/fabric';
 	import { readPattern } from '$core/pattern/pattern';
 	import { generate, USUAL_RECIPE, type MotifKind } from '$core/swatch/generate';
-	import { keepKeyAndGo, makeSwatchAndGo } from '$lib/pasted';
-	import { getSettings } from '$lib/settings.svelte';
-	import { openSample } from '$lib/sample';
+	import { keepKeyAndGo, makeSwatchAndGo } from '$lib/client/pasted';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { openSample } from '$lib/lesson/sample';
 
 	/** Three roads into the work, and what comes out at the end: for who is here for the first time. */
 	const settings = getSettings();

@@ -2,18 +2,18 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
-	import Icon from '$lib/components/Icon.svelte';
+	import Icon from '$lib/ui/Icon.svelte';
 	import { counted } from '$core/naming/numbers';
 	import { printKey } from '$core/formats/key';
 	import { readKey, withoutDoubles } from '$core/naming/key';
-	import type { KeptKey } from '$lib/bench';
-	import KeyLineView from '$lib/components/KeyLineView.svelte';
-	import { fileName, save } from '$lib/export/save';
-	import { textOf } from '$lib/fileText';
-	import { newId } from '$lib/id';
-	import { OpenMemory } from '$lib/memory.svelte';
-	import { useKeys } from '$lib/keys.svelte';
-	import FileField from '$lib/components/FileField.svelte';
+	import type { KeptKey } from '$lib/wire/bench';
+	import KeyLineView from '$lib/key/KeyLineView.svelte';
+	import { fileName, save } from '$lib/ui/save';
+	import { textOf } from '$lib/ui/fileText';
+	import { newId } from '$lib/client/id';
+	import { OpenMemory } from '$lib/client/memory.svelte';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import FileField from '$lib/ui/FileField.svelte';
 
 	let { data } = $props();
 	const memory = untrack(() => new OpenMemory(data.memory));
@@ -68,7 +68,7 @@
 	}
 
 	async function bringIn(file: File) {
-		const { keyFromFile } = await import('$lib/keyFile');
+		const { keyFromFile } = await import('$lib/key/keyFile');
 		const text = await textOf(file);
 		const key = text.ok ? keyFromFile(text.value, file.name.replace(/\.\w+$/, '')) : text;
 		said = key.ok ? `“${key.value.title || 'A key'}” was brought in.` : key.error.message;
@@ -79,7 +79,7 @@
 	}
 
 	async function csv() {
-		const { printKeyCsv } = await import('$lib/keyFile');
+		const { printKeyCsv } = await import('$lib/key/keyFile');
 		save(printKeyCsv(open), `${fileName(open.title || 'key')}.csv`, 'text/csv;charset=utf-8');
 	}
 

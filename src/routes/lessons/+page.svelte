@@ -2,27 +2,27 @@
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import Icon from '$lib/components/Icon.svelte';
-	import { newId } from '$lib/id';
-	import { posted } from '$lib/post';
-	import { COURSE_FORMAT } from '$core/lesson/course';
+	import Icon from '$lib/ui/Icon.svelte';
+	import { newId } from '$lib/client/id';
+	import { posted } from '$lib/client/post';
+	import { COURSE_FORMAT } from '$core/planning/course';
 	import type { Lesson } from '$core/lesson/lesson';
-	import ClockBar from '$lib/components/ClockBar.svelte';
-	import ClothPicture from '$lib/components/ClothPicture.svelte';
-	import Dialog from '$lib/components/Dialog.svelte';
-	import { startSaid } from '$lib/locale';
-	import NameForm from '$lib/components/NameForm.svelte';
-	import MoreLink from '$lib/components/MoreLink.svelte';
-	import LibrarySearch from '$lib/components/lesson/LibrarySearch.svelte';
-	import DraftForm from '$lib/components/lesson/DraftForm.svelte';
-	import ShelfActions from '$lib/components/ShelfActions.svelte';
-	import Shelves from '$lib/components/Shelves.svelte';
-	import PondEdge from '$lib/components/PondEdge.svelte';
-	import UndoBar from '$lib/components/UndoBar.svelte';
-	import { useKeys } from '$lib/keys.svelte';
-	import type { Named } from '$lib/named';
-	import { Shelf } from '$lib/shelf.svelte';
-	import { getSettings } from '$lib/settings.svelte';
+	import ClockBar from '$lib/lesson/ClockBar.svelte';
+	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import { startSaid } from '$lib/ui/locale';
+	import NameForm from '$lib/ui/NameForm.svelte';
+	import MoreLink from '$lib/ui/MoreLink.svelte';
+	import LibrarySearch from '$lib/lesson/LibrarySearch.svelte';
+	import DraftForm from '$lib/lesson/DraftForm.svelte';
+	import ShelfActions from '$lib/ui/ShelfActions.svelte';
+	import Shelves from '$lib/ui/Shelves.svelte';
+	import PondEdge from '$lib/ui/PondEdge.svelte';
+	import UndoBar from '$lib/ui/UndoBar.svelte';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import type { Named } from '$lib/wire/named';
+	import { Shelf } from '$lib/client/shelf.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
 
 	let { data } = $props();
 	const settings = getSettings();
@@ -134,7 +134,7 @@
 				<button
 					type="button"
 					class="press press-quiet"
-					onclick={async () => (shelf.trouble = await (await import('$lib/sample')).openSample())}
+					onclick={async () => (shelf.trouble = await (await import('$lib/lesson/sample')).openSample())}
 					>Open the sample lesson</button
 				>
 				<a class="press press-quiet" href="{resolve('/')}?name=2%2F2+RC">To the Bench</a>

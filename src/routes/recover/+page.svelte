@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import Field from '$lib/components/Field.svelte';
-	import { keeping } from '$lib/forms';
-	import PasswordField from '$lib/components/PasswordField.svelte';
-	import PondEdge from '$lib/components/PondEdge.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import { keeping } from '$lib/ui/forms';
+	import PasswordField from '$lib/ui/PasswordField.svelte';
+	import PondEdge from '$lib/ui/PondEdge.svelte';
 
 	let { form } = $props();
 </script>

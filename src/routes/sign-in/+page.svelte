@@ -2,10 +2,10 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { enhance } from '$app/forms';
-	import Field from '$lib/components/Field.svelte';
-	import { keeping } from '$lib/forms';
-	import PasswordField from '$lib/components/PasswordField.svelte';
-	import PondEdge from '$lib/components/PondEdge.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import { keeping } from '$lib/ui/forms';
+	import PasswordField from '$lib/ui/PasswordField.svelte';
+	import PondEdge from '$lib/ui/PondEdge.svelte';
 	import { forgetStages } from '$lib/stage/offline';
 
 	onMount(() => void forgetStages());

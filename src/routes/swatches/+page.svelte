@@ -2,21 +2,21 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { newSwatch, type Swatch } from '$core/swatch/schema';
-	import Dialog from '$lib/components/Dialog.svelte';
-	import ShelfActions from '$lib/components/ShelfActions.svelte';
-	import Shelves from '$lib/components/Shelves.svelte';
-	import MoreLink from '$lib/components/MoreLink.svelte';
-	import PondEdge from '$lib/components/PondEdge.svelte';
-	import UndoBar from '$lib/components/UndoBar.svelte';
-	import RecipeForm from '$lib/components/swatch/RecipeForm.svelte';
-	import SwatchEntry from '$lib/components/swatch/SwatchEntry.svelte';
-	import { textOf } from '$lib/fileText';
-	import { newId } from '$lib/id';
-	import { useKeys } from '$lib/keys.svelte';
-	import { posted } from '$lib/post';
-	import { Shelf } from '$lib/shelf.svelte';
-	import { versionsAt } from '$lib/swatch/wire';
-	import FileField from '$lib/components/FileField.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import ShelfActions from '$lib/ui/ShelfActions.svelte';
+	import Shelves from '$lib/ui/Shelves.svelte';
+	import MoreLink from '$lib/ui/MoreLink.svelte';
+	import PondEdge from '$lib/ui/PondEdge.svelte';
+	import UndoBar from '$lib/ui/UndoBar.svelte';
+	import RecipeForm from '$lib/swatch/RecipeForm.svelte';
+	import SwatchEntry from '$lib/swatch/SwatchEntry.svelte';
+	import { textOf } from '$lib/ui/fileText';
+	import { newId } from '$lib/client/id';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import { posted } from '$lib/client/post';
+	import { Shelf } from '$lib/client/shelf.svelte';
+	import { versionsAt } from '$lib/wire/swatch';
+	import FileField from '$lib/ui/FileField.svelte';
 
 	let { data } = $props();
 

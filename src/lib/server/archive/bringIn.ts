@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import * as z from 'zod/mini';
 import { shaped } from '$core/formats/json';
-import { courseShape } from '$core/lesson/course';
+import { courseShape } from '$core/planning/course';
 import type { Lesson } from '$core/lesson/lesson';
 import { lessonShape } from '$core/lesson/schema';
 import { soundLesson } from '$core/lesson/sound';

@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '$core/crossing/schema';
-import { classShape } from '$core/lesson/classRecord';
+import { classShape } from '$core/teaching/classRecord';
 import { changeShape, lessonShape } from '$core/lesson/schema';
-import { MEDIA } from '$core/media/medium';
+import { MEDIA } from '$core/technique/medium';
 import { counterEventShape, swatchShape } from '$core/swatch/schema';
 import { settingsShape } from '../store/teachers';
 

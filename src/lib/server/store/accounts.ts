@@ -1,4 +1,4 @@
-import type { Settings } from '$lib/settings';
+import type { Settings } from '$lib/wire/settings';
 import { database, inTransaction } from '../pool';
 
 /** Longest a session lasts without being used, and at all. */

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type * as z from 'zod/mini';
-import type { Course } from '$core/lesson/course';
+import type { Course } from '$core/planning/course';
 import type { Lesson } from '$core/lesson/lesson';
 import type { Swatch } from '$core/swatch/schema';
 import type pg from 'pg';

@@ -1,4 +1,4 @@
-import type { BenchMemory, ChosenReading, KeptCrossing, KeptKey } from '$lib/bench';
+import type { BenchMemory, ChosenReading, KeptCrossing, KeptKey } from '$lib/wire/bench';
 import { database } from '../pool';
 
 /** What the teacher keeps at the Bench: crossings and keys, the one changed last first, and the readings she chose. */

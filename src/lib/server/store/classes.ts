@@ -1,5 +1,5 @@
-import type { ClassRecord } from '$core/lesson/classRecord';
-import type { KeptClass } from '$lib/stage/kept';
+import type { ClassRecord } from '$core/teaching/classRecord';
+import type { KeptClass } from '$lib/wire/class';
 import { database } from '../pool';
 
 /** Keeps the record of a class as it is now; false when the teacher has no such lesson. */

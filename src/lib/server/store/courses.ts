@@ -1,4 +1,4 @@
-import type { Course, CourseLesson } from '$core/lesson/course';
+import type { Course, CourseLesson } from '$core/planning/course';
 import { database } from '../pool';
 
 export interface KeptCourse {

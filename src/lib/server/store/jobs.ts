@@ -1,6 +1,6 @@
 import type pg from 'pg';
 import type { Asked } from '$core/handout/asked';
-import type { Job } from '$lib/jobs';
+import type { Job } from '$lib/wire/job';
 import { database, inTransaction } from '../pool';
 
 const SEEN = 'id, state, done, of, said, name';

@@ -4,8 +4,8 @@ import type { Sources } from '$core/lesson/follow';
 import type { Dated } from '$core/lesson/history';
 import type { Change, Lesson, LessonCrossing, Part } from '$core/lesson/lesson';
 import type { Fault, Result } from '$core/result';
-import type { LessonPage } from '$lib/lesson.svelte';
-import type { Named } from '$lib/named';
+import type { LessonPage } from '$lib/lesson/openLesson.svelte';
+import type { Named } from '$lib/wire/named';
 import { database, inTransaction } from '../pool';
 import { deletePicturesOfNothing } from './pictures';
 

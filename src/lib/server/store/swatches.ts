@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto';
 import type { CounterEvent } from '$core/swatch/counter';
 import { merged } from '$core/swatch/merge';
 import type { Swatch } from '$core/swatch/schema';
-import type { Named } from '$lib/named';
-import type { Head, SwatchLine, VersionLine } from '$lib/swatch/wire';
+import type { Named } from '$lib/wire/named';
+import type { Head, SwatchLine, VersionLine } from '$lib/wire/swatch';
 import type pg from 'pg';
 import { database, inTransaction } from '../pool';
 

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { RATE_RANGE, RATES, type RateId } from '$core/lesson/rates';
+import { RATE_RANGE, RATES, type RateId } from '$core/planning/rates';
 import { RULES, type RuleId } from '$core/rules';
-import { DEFAULT_SETTINGS, type Settings } from '$lib/settings';
+import { DEFAULT_SETTINGS, type Settings } from '$lib/wire/settings';
 import { database } from '../pool';
 
 const RULE_SHAPES = Object.fromEntries(

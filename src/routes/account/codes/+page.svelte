@@ -2,10 +2,10 @@
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import { counted } from '$core/naming/numbers';
-	import Icon from '$lib/components/Icon.svelte';
-	import PasswordField from '$lib/components/PasswordField.svelte';
-	import { keeping } from '$lib/forms';
-	import { getSettings } from '$lib/settings.svelte';
+	import Icon from '$lib/ui/Icon.svelte';
+	import PasswordField from '$lib/ui/PasswordField.svelte';
+	import { keeping } from '$lib/ui/forms';
+	import { getSettings } from '$lib/client/settings.svelte';
 
 	/** Codes for the day a password is forgotten: made anew, shown once, to be printed. */
 	let { data, form } = $props();

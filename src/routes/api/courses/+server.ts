@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
-import { courseShape } from '$core/lesson/course';
+import { courseShape } from '$core/planning/course';
 import { bodyOf, refuse } from '$lib/server/answer';
 import { addCourse } from '$lib/server/store/courses';
 import type { RequestHandler } from './$types';

@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { counted } from '$core/naming/numbers';
-	import PondEdge from '$lib/components/PondEdge.svelte';
+	import PondEdge from '$lib/ui/PondEdge.svelte';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import Icon from '$lib/components/Icon.svelte';
-	import { courseView, type Course } from '$core/lesson/course';
+	import Icon from '$lib/ui/Icon.svelte';
+	import { courseView, type Course } from '$core/planning/course';
 	import { read } from '$core/naming/read';
-	import ClothPicture from '$lib/components/ClothPicture.svelte';
-	import { posted } from '$lib/post';
-	import { startSaid } from '$lib/locale';
-	import { getSettings } from '$lib/settings.svelte';
+	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
+	import { posted } from '$lib/client/post';
+	import { startSaid } from '$lib/ui/locale';
+	import { getSettings } from '$lib/client/settings.svelte';
 
 	let { data } = $props();
 	const settings = getSettings();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import LessonDesk from '$lib/components/LessonDesk.svelte';
+	import LessonDesk from '$lib/lesson/LessonDesk.svelte';
 
 	let { data } = $props();
 </script>

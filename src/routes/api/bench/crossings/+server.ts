@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { parseCrossing } from '$core/formats/crossing';
-import { keptCrossingShape } from '$lib/bench';
+import { keptCrossingShape } from '$lib/wire/bench';
 import { bodyOf, refuse } from '$lib/server/answer';
 import { keepCrossing } from '$lib/server/store/bench';
 import type { RequestHandler } from './$types';

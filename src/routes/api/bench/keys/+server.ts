@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { keptKeyShape } from '$lib/bench';
+import { keptKeyShape } from '$lib/wire/bench';
 import { bodyOf, refuse } from '$lib/server/answer';
 import { keepKey } from '$lib/server/store/bench';
 import type { RequestHandler } from './$types';

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { parseCrossing } from '$core/formats/crossing';
-import { chosenReadingShape } from '$lib/bench';
+import { chosenReadingShape } from '$lib/wire/bench';
 import { bodyOf, refuse } from '$lib/server/answer';
 import { chooseReading } from '$lib/server/store/bench';
 import type { RequestHandler } from './$types';

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
-import { courseShape } from '$core/lesson/course';
+import { courseShape } from '$core/planning/course';
 import { bodyOf, isId, noSuchCourse, refuse, versionShape } from '$lib/server/answer';
 import { findCourse, keepCourse, removeCourse } from '$lib/server/store/courses';
 import type { RequestHandler } from './$types';

@@ -3,19 +3,19 @@
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { minutesTaken, type ClassRecord } from '$core/lesson/classRecord';
-	import { droppedLesson, minutesAsTaken } from '$core/lesson/afterClass';
-	import { learned } from '$core/lesson/learn';
-	import { RATES, ratesWith } from '$core/lesson/rates';
-	import TakenBar from '$lib/components/stage/TakenBar.svelte';
-	import { newId } from '$lib/id';
-	import { OpenLesson } from '$lib/lesson.svelte';
-	import { outbox } from '$lib/outbox.svelte';
-	import type { KeptClass } from '$lib/stage/kept';
-	import { posted } from '$lib/post';
-	import { getSettings } from '$lib/settings.svelte';
+	import { minutesTaken, type ClassRecord } from '$core/teaching/classRecord';
+	import { droppedLesson, minutesAsTaken } from '$core/teaching/afterClass';
+	import { learned } from '$core/teaching/learn';
+	import { RATES, ratesWith } from '$core/planning/rates';
+	import TakenBar from '$lib/stage/TakenBar.svelte';
+	import { newId } from '$lib/client/id';
+	import { OpenLesson } from '$lib/lesson/openLesson.svelte';
+	import { outbox } from '$lib/client/outbox.svelte';
+	import type { KeptClass } from '$lib/wire/class';
+	import { posted } from '$lib/client/post';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import { classesAt } from '$lib/stage/classroom.svelte';
-	import { startSaid } from '$lib/locale';
+	import { startSaid } from '$lib/ui/locale';
 
 	let { data } = $props();
 

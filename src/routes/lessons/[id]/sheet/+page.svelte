@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { asset, resolve } from '$app/paths';
 	import { onMount, untrack } from 'svelte';
-	import Icon from '$lib/components/Icon.svelte';
+	import Icon from '$lib/ui/Icon.svelte';
 	import { HANDOUT_FILES, type Asked, type HandoutFile } from '$core/handout/asked';
-	import Dialog from '$lib/components/Dialog.svelte';
-	import SheetFor from '$lib/components/sheet/SheetFor.svelte';
-	import SheetJobList from '$lib/components/sheet/SheetJobList.svelte';
-	import SheetParts from '$lib/components/sheet/SheetParts.svelte';
-	import type { Job } from '$lib/jobs';
-	import { useKeys } from '$lib/keys.svelte';
-	import { getSettings } from '$lib/settings.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import SheetFor from '$lib/sheet/SheetFor.svelte';
+	import SheetJobList from '$lib/sheet/SheetJobList.svelte';
+	import SheetParts from '$lib/sheet/SheetParts.svelte';
+	import type { Job } from '$lib/wire/job';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import { SheetChoices, VARIANTS } from '$lib/sheet/choices.svelte';
 	import { SheetJobs } from '$lib/sheet/jobs.svelte';
 
@@ -175,7 +175,7 @@
 		{/if}
 	</div>
 	<!-- Reading CommonMark weighs as much as the page: it comes when the page is there. -->
-	{#await import('$lib/components/sheet/SheetReads.svelte')}
+	{#await import('$lib/sheet/SheetReads.svelte')}
 		<p class="p-8" role="status">Drawing the sheet …</p>
 	{:then { default: SheetReads }}
 		<SheetReads lesson={data.lesson} options={choices.chosen} />
@@ -188,7 +188,7 @@
 	bind:open={() => looking !== null, (open) => !open && (looking = null)}
 >
 	{#if looking}
-		{#await import('$lib/components/sheet/PdfPages.svelte') then { default: PdfPages }}
+		{#await import('$lib/sheet/PdfPages.svelte') then { default: PdfPages }}
 			<PdfPages src={resolve('/jobs/[id]', { id: looking.id })} name={looking.name ?? ''} />
 		{/await}
 	{/if}

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
-	import StageDesk from '$lib/components/stage/StageDesk.svelte';
-	import StageNotes from '$lib/components/stage/StageNotes.svelte';
-	import StageView from '$lib/components/stage/StageView.svelte';
-	import { getSettings } from '$lib/settings.svelte';
+	import StageDesk from '$lib/stage/StageDesk.svelte';
+	import StageNotes from '$lib/stage/StageNotes.svelte';
+	import StageView from '$lib/stage/StageView.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import { keepHere } from '$lib/stage/offline';
 	import { Stage } from '$lib/stage/stage.svelte';
 	import { following, type ClockShown } from '$lib/stage/windows';

@@ -1,16 +1,16 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
-	import Icon from '$lib/components/Icon.svelte';
-	import MakeButton from '$lib/components/MakeButton.svelte';
+	import Icon from '$lib/ui/Icon.svelte';
+	import MakeButton from '$lib/ui/MakeButton.svelte';
 	import type { Working } from '$core/fabric/fabric';
 	import { lookSaid, sentencesOf } from '$core/swatch/look';
 	import { numbersText } from '$core/swatch/rows';
 	import { inTerms } from '$core/swatch/write';
-	import PictureRow from '$lib/components/swatch/PictureRow.svelte';
-	import { fileName, save } from '$lib/export/save';
-	import { OpenMemory } from '$lib/memory.svelte';
-	import { getSettings } from '$lib/settings.svelte';
+	import PictureRow from '$lib/drawing/PictureRow.svelte';
+	import { fileName, save } from '$lib/ui/save';
+	import { OpenMemory } from '$lib/client/memory.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import { workedHere, workingFor } from '$lib/swatch/rows';
 
 	/** Rows for those who read pictures: each in working order, from the arrow at its edge. */
@@ -34,7 +34,7 @@
 
 	/** All the pictures one below the other, each under its words. */
 	async function pictures(kind: 'svg' | 'png') {
-		const { png, standalone, strip } = await import('$lib/export/picture');
+		const { png, standalone, strip } = await import('$lib/drawing/standalone');
 		const drawings = [...(list?.querySelectorAll<SVGSVGElement>('svg[role=img]') ?? [])];
 		const drawn = drawings.map(async (drawing) => ({
 			svg: await standalone(drawing),

@@ -3,7 +3,7 @@ import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import { localTimeShape } from '$core/moment';
 import { good } from '$core/result';
-import { datesFrom } from '$core/lesson/course';
+import { datesFrom } from '$core/planning/course';
 import { bodyOf, isId, noSuchCourse, refuse } from '$lib/server/answer';
 import { findCourse } from '$lib/server/store/courses';
 import { takeChange } from '$lib/server/store/lessons';

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
-import { classShape } from '$core/lesson/classRecord';
+import { classShape } from '$core/teaching/classRecord';
 import { bodyOf, isId, noSuchLesson, refuse } from '$lib/server/answer';
 import { keepClass } from '$lib/server/store/classes';
 import type { RequestHandler } from './$types';

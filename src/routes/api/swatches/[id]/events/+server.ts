@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { bodyOf, isId, noSuchSwatch, refuse } from '$lib/server/answer';
 import { takeEvent } from '$lib/server/store/swatches';
-import { sentEventShape } from '$lib/swatch/wire';
+import { sentEventShape } from '$lib/wire/swatch';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, params, locals }) => {

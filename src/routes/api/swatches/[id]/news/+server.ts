@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { isId, noSuchSwatch } from '$lib/server/answer';
 import { eventsOf, findSwatch } from '$lib/server/store/swatches';
-import type { News } from '$lib/swatch/wire';
+import type { News } from '$lib/wire/swatch';
 import type { RequestHandler } from './$types';
 
 /** What is new for a page that knows the version `head` and the events up to `taken`. */

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { bodyOf, isId, noSuchSwatch, refuse } from '$lib/server/answer';
 import { takeVersion, versionsOf } from '$lib/server/store/swatches';
-import { sentVersionShape } from '$lib/swatch/wire';
+import { sentVersionShape } from '$lib/wire/swatch';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ params, locals }) => {

@@ -1,0 +1,202 @@
+import { draftLesson } from './draft';
+import { minutesOf, type Lesson, type Part } from '../lesson/lesson';
+import type { Brief } from './brief';
+import type { Rates } from './rates';
+import { fault, good, type Result } from '../result';
+import { askedAs } from './subject';
+import { crossingsOf } from './about';
+import { untaughtIn, withoutCrossing } from './stale';
+
+/** A lesson drafted again, what of it is the teacher's own, and what did not fit. */
+export interface DraftedAgain {
+	readonly lesson: Lesson;
+	/** ids of parts that stayed because the teacher made or changed them */
+	readonly own: readonly string[];
+	/** names of crossings that she took out, with all that spoke of them */
+	readonly dropped: readonly string[];
+	/** titles of other parts that she took out: they stay away */
+	readonly away: readonly string[];
+	readonly left: readonly string[];
+}
+
+/**
+ * Drafts a lesson again around what the teacher changed in an earlier draft: parts she added or changed stay as they are
+ * and where they are, parts she removed stay away, a crossing of which nothing is taught any more goes with all that speaks
+ * of it, and the rest is drafted anew into the time that is left.
+ *
+ * @param drafted the lesson as it was drafted; parts that are none of its own, or other now, are hers
+ * @param fresh makes an id for each new part
+ * @returns `conflict` where the teacher's own parts leave too little time
+ */
+export function draftAround(
+	now: Lesson,
+	drafted: Lesson,
+	rates: Rates,
+	fresh: () => string
+): Result<DraftedAgain> {
+	const dropped = untaughtIn(now).filter(({ id }) => !untaughtIn(drafted).some((one) => one.id === id));
+	const lesson = dropped.reduce((rest, { id }) => withoutCrossing(rest, id), now);
+	if (lesson.crossings.length + lesson.swatches.length === 0)
+		return fault(
+			'conflict',
+			'Every cross was taken out of this lesson. Put one in from the Bench, and draft it again.'
+		);
+	const own = lesson.parts.filter((part) => !drafted.parts.some((was) => same(was, part)));
+	// A long part is drafted in pieces: as long as one of them is there, it is not taken out.
+	const there = new Set(now.parts.map((part) => slotOf(part, now)).filter(Boolean));
+	const gone = drafted.parts.filter(
+		(part) =>
+			!now.parts.some(({ id }) => id === part.id) &&
+			!there.has(slotOf(part, now)) &&
+			!dropped.some(({ id }) => crossingsOf(part).includes(id))
+	);
+	// Something told that is new is one thing more to tell; one that was drafted and written over takes its place.
+	const answering = own.filter(
+		({ id, kind }) => kind !== 'explain' || drafted.parts.some((was) => was.id === id)
+	);
+	const filled = new Set([...answering, ...gone].map((part) => slotOf(part, now)).filter(Boolean));
+	const taken = minutesOf({ parts: own });
+	let room = lesson.minutes;
+	while (room > 0) {
+		const answer = draftLesson(briefOf(lesson, room), rates);
+		if (!answer.ok) {
+			if (answer.error.code !== 'conflict') return answer;
+			break;
+		}
+		const draft = withIdsOf(answer.value.lesson, lesson);
+		const kept = draft.parts.filter((part) => !filled.has(slotOf(part, lesson)));
+		const parts = rested(placed(draft.parts, kept, own, lesson, fresh), own);
+		const over = minutesOf({ parts }) - lesson.minutes;
+		if (over <= 0) {
+			const again = withoutUnspoken({ ...lesson, ...drawnUp(now, drafted, answer.value.lesson), parts });
+			return good({
+				lesson: again,
+				own: own.map(({ id }) => id),
+				dropped: dropped.map(({ name }) => name),
+				away: gone.map(({ title }) => title),
+				left: answer.value.left
+			});
+		}
+		room -= over;
+	}
+	return fault(
+		'conflict',
+		`Your own parts take ${taken} of ${lesson.minutes} minutes, and the rest does not fit beside them. Shorten one, or give the class more time.`
+	);
+}
+
+/** A lesson without the crossings that are left for another day, as long as no part of the teacher's is about them. */
+const withoutUnspoken = (lesson: Lesson): Lesson =>
+	untaughtIn(lesson)
+		.filter(({ id }) => !lesson.parts.some((part) => crossingsOf(part).includes(id)))
+		.reduce((rest, { id }) => withoutCrossing(rest, id), lesson);
+
+/** Title, homework and materials of the new draft, where the teacher left those of the old one as they were. */
+function drawnUp(now: Lesson, drafted: Lesson, draft: Lesson): Partial<Lesson> {
+	const untouched = (field: 'title' | 'homework' | 'materials') =>
+		JSON.stringify(now[field]) === JSON.stringify(drafted[field]);
+	return {
+		...(untouched('title') ? { title: draft.title } : {}),
+		...(untouched('homework') ? { homework: draft.homework } : {}),
+		...(untouched('materials') ? { materials: draft.materials } : {})
+	};
+}
+
+/** Parts without the drafted rests that stand beside another one, or at the beginning or end: they rest nobody. */
+function rested(parts: readonly Part[], own: readonly Part[]): Part[] {
+	const kept: Part[] = [];
+	for (const part of parts) {
+		const last = kept.at(-1);
+		if (part.kind === 'care' && !own.includes(part) && (!last || last.kind === 'care')) continue;
+		if (part.kind === 'care' && last?.kind === 'care' && !own.includes(last)) kept.pop();
+		kept.push(part);
+	}
+	while (kept.at(-1)?.kind === 'care' && !own.includes(kept.at(-1)!)) kept.pop();
+	return kept;
+}
+
+/** What a part is there for: a draft has one for each kind and crossing. A rest is no such thing: there can be many. */
+function slotOf(part: Part, lesson: Lesson): string | null {
+	const name = (id: string | undefined) => lesson.crossings.find((one) => one.id === id)?.name ?? '';
+	switch (part.kind) {
+		case 'show':
+			return `show ${name(part.crossing)} ${part.way.startsWith('free') ? 'free' : 'held'}`;
+		case 'picture':
+		case 'practice':
+		case 'check':
+			return `${part.kind} ${name(part.crossing)}`;
+		case 'explain':
+		case 'mend':
+		case 'swatch':
+		case 'count':
+			return part.kind;
+		default:
+			return null;
+	}
+}
+
+/** Drafted parts in their order, with the teacher's own where they answer one, or behind the part they stood behind. */
+function placed(
+	order: readonly Part[],
+	kept: readonly Part[],
+	own: readonly Part[],
+	lesson: Lesson,
+	fresh: () => string
+): Part[] {
+	const slots = order.map((part) => slotOf(part, lesson));
+	const placeOf = (part: Part): number => {
+		const slot = slotOf(part, lesson);
+		return slot === null ? -1 : slots.indexOf(slot);
+	};
+	const rank = (part: Part): number => {
+		const slot = placeOf(part);
+		if (slot >= 0) return slot;
+		const at = lesson.parts.indexOf(part);
+		const before = lesson.parts.slice(0, at).findLast((earlier) => placeOf(earlier) >= 0);
+		return before ? placeOf(before) + 0.5 : at === 0 ? -1 : order.length;
+	};
+	const drafted = kept.map((part) => ({
+		part: { ...part, id: fresh() },
+		rank: order.indexOf(part)
+	}));
+	return [...drafted, ...own.map((part) => ({ part, rank: rank(part) }))]
+		.sort((a, b) => a.rank - b.rank)
+		.map(({ part }) => part);
+}
+
+/** A draft whose crossings and swatch go by the ids they have in the lesson. */
+function withIdsOf(draft: Lesson, lesson: Lesson): Lesson {
+	const ids = new Map(
+		draft.crossings.map(({ id, name }) => [id, lesson.crossings.find((one) => one.name === name)?.id ?? id])
+	);
+	const [swatch] = lesson.swatches;
+	const parts = draft.parts.map((part) => ({
+		...part,
+		...('crossing' in part && part.crossing ? { crossing: ids.get(part.crossing) ?? part.crossing } : {}),
+		...('swatch' in part && part.swatch && swatch ? { swatch: swatch.id } : {})
+	})) as Part[];
+	return { ...draft, crossings: lesson.crossings, swatches: lesson.swatches, parts };
+}
+
+/** What a lesson would have been drafted from. */
+function briefOf(lesson: Lesson, minutes: number): Brief {
+	const { level, people, yarn, needles, names, medium, crossings, swatches } = lesson;
+	return {
+		...(swatches.length > 0
+			? { swatch: swatches[0].text }
+			: { crossings: crossings.map((taught) => askedAs(taught, medium)) }),
+		level,
+		minutes,
+		medium,
+		...(people === undefined ? {} : { people }),
+		...(yarn === undefined ? {} : { yarn }),
+		...(needles === undefined ? {} : { needles }),
+		// Names are as the lesson has them already.
+		...(names === undefined ? {} : { names: { terms: names.terms } })
+	};
+}
+
+const same = (a: Part, b: Part): boolean => {
+	const [was, is] = [a, b].map((part) => JSON.stringify(Object.entries(part).sort()));
+	return was === is;
+};

@@ -1,0 +1,139 @@
+import * as z from 'zod/mini';
+import { sameCrossing, type Crossing } from '../crossing/crossing';
+import { rope } from '../crossing/lean';
+import { hardness } from './hardness';
+import type { Lesson } from '../lesson/lesson';
+
+export const COURSE_FORMAT = 'pond-loop/course@1';
+
+const id = z.string().check(z.minLength(1), z.maxLength(64));
+
+/** The shape of `pond-loop/course@1`: lessons in a row, by their ids, and the names that learners bring along. */
+export const courseShape = z.readonly(
+	z.object({
+		format: z.literal(COURSE_FORMAT),
+		title: z.string().check(z.maxLength(200)),
+		lessons: z.readonly(z.array(id).check(z.maxLength(100))),
+		/** names that are known before the first lesson */
+		known: z.readonly(z.array(z.string().check(z.maxLength(200))).check(z.maxLength(100))),
+		/** days from one lesson to the next */
+		every: z.number().check(z.int(), z.minimum(1), z.maximum(366))
+	})
+);
+export type Course = z.infer<typeof courseShape>;
+
+/** A lesson of a course, as far as a course looks at it. */
+export type CourseLesson = Pick<Lesson, 'title' | 'minutes' | 'starts' | 'crossings'> & {
+	readonly id: string;
+};
+
+/** A crossing on the ladder, and where it stands there. */
+export interface Rung {
+	readonly name: string;
+	readonly crossing: Crossing;
+	/** the lesson that teaches it first */
+	readonly lesson: string;
+	/** names of the crossings it rests on that are taught or known before it */
+	readonly restsOn: readonly string[];
+	/** what it rests on and nobody has taught by then: a simpler crossing, in words; `null` where nothing is missing */
+	readonly gap: string | null;
+	/** lessons that teach it once more */
+	readonly again: readonly string[];
+}
+
+/** What each lesson teaches that is new, takes as known, and teaches again. */
+export interface CourseStep {
+	readonly lesson: string;
+	readonly teaches: readonly string[];
+	readonly takes: readonly string[];
+	readonly repeats: readonly string[];
+}
+
+export interface CourseView {
+	readonly steps: readonly CourseStep[];
+	readonly ladder: readonly Rung[];
+}
+
+/**
+ * What a course teaches, lesson by lesson, and the ladder of its crossings.
+ *
+ * @param known crossings that learners bring along, with their names
+ */
+export function courseView(
+	lessons: readonly CourseLesson[],
+	known: readonly { readonly name: string; readonly crossing: Crossing }[] = []
+): CourseView {
+	const taught: { name: string; crossing: Crossing }[] = [...known];
+	const ladder: Rung[] = [];
+	const steps = lessons.map((lesson): CourseStep => {
+		const before = [...taught];
+		const fresh = lesson.crossings.filter(
+			({ crossing }) => !before.some((one) => sameCrossing(one.crossing, crossing))
+		);
+		const repeats = lesson.crossings.filter((one) => !fresh.includes(one));
+		for (const { crossing } of repeats) {
+			const at = ladder.findIndex((rung) => sameCrossing(rung.crossing, crossing));
+			if (at >= 0) ladder[at] = { ...ladder[at], again: [...ladder[at].again, lesson.id] };
+		}
+		// Within a lesson the easier one comes first, whatever the order they stand in.
+		const easeFirst = [...fresh].sort((a, b) => hardness(a.crossing) - hardness(b.crossing));
+		for (const { name, crossing } of easeFirst) {
+			const under = taught.filter((one) => restsOn(crossing, one.crossing));
+			const closest = Math.max(0, ...under.map((one) => hardness(one.crossing)));
+			ladder.push({
+				name,
+				crossing,
+				lesson: lesson.id,
+				restsOn: under.filter((one) => hardness(one.crossing) === closest).map((one) => one.name),
+				gap: under.length > 0 ? null : missingUnder(crossing),
+				again: []
+			});
+			taught.push({ name, crossing });
+		}
+		const takes = new Set(
+			ladder
+				.filter((rung) => rung.lesson === lesson.id)
+				.flatMap((rung) => rung.restsOn)
+				.filter((name) => before.some((one) => one.name === name))
+		);
+		return {
+			lesson: lesson.id,
+			teaches: easeFirst.map(({ name }) => name),
+			takes: [...takes],
+			repeats: repeats.map(({ name }) => name)
+		};
+	});
+	return { steps, ladder };
+}
+
+/**
+ * Whether one crossing rests on another: who can make the other has the hands for this one. A wide one rests on a narrower
+ * one, a purled one on one that is knitted, three groups on two, and each on one with the same rope lean.
+ */
+export function restsOn(crossing: Crossing, other: Crossing): boolean {
+	const lean = rope(crossing);
+	const sameLean = lean === 'mixed' || lean === 'none' || rope(other) === lean;
+	return sameLean && hardness(other) < hardness(crossing);
+}
+
+/** Up to this hardness a crossing stands on the ground. */
+const FIRST_RUNG = 4;
+
+/** A simpler crossing that a learner should have met before this one; `null` where it needs none. */
+function missingUnder(crossing: Crossing): string | null {
+	if (hardness(crossing) <= FIRST_RUNG) return null;
+	const lean = rope(crossing);
+	const letter = lean === 'left' ? 'LC' : 'RC';
+	return crossing.stitches > 3 ? `2/2 ${letter}` : `1/1 ${letter}`;
+}
+
+/** When each lesson of a course would begin, from the first one's start on: local time, `2026-11-26T19:00`. */
+export function datesFrom(starts: string, every: number, lessons: number): string[] {
+	const [day, hour] = starts.split('T');
+	// Days are counted in UTC, so that no change of the clocks moves an evening.
+	const first = Date.parse(`${day}T00:00:00Z`);
+	return Array.from({ length: lessons }, (_, i) => {
+		const date = new Date(first + i * every * 86_400_000);
+		return `${date.toISOString().slice(0, 10)}T${hour}`;
+	});
+}

@@ -1,0 +1,86 @@
+import { isBed, type Medium } from '../technique/medium';
+import type { Lesson, Part } from '../lesson/lesson';
+import { madeWay } from './made';
+
+type Material = Lesson['materials'][number];
+
+/** Something a part needs, and how it may be called in a list. */
+export interface Need {
+	readonly part: string | null;
+	readonly material: Material;
+	/** what in a list of materials covers it */
+	readonly by: RegExp;
+}
+
+const YARN = /yarn|wool|cotton|linen|silk|acrylic|thread/i;
+const NEEDLES = /(?<!cable )needles?\b|circular/i;
+const CABLE = /cable needle|\bcn\b/i;
+const MARKERS = /marker|safety pin/i;
+const HOOK = /crochet hook|latch hook|crochet/i;
+const PINS = /\bpins?\b/i;
+const TOOLS = /transfer tool|tools?\b/i;
+
+const NEVER = 'never larger than the working needles';
+
+/** Slips that are mended by laddering down and hooking up. */
+const LADDERED = ['wrong-hold', 'wrong-reach', 'not-crossed', 'wrong-face', 'wrong-row', 'dropped'];
+
+/** All that the parts of a lesson need, each once, with its reason; amounts follow the number of people where it is known. */
+export function needsOf(lesson: Lesson): Need[] {
+	const each = '1 each';
+	const needs: Need[] = [];
+	const need = (part: Part | null, what: string, why: string, amount: string, by: RegExp) => {
+		if (!needs.some((one) => one.by === by))
+			needs.push({ part: part?.id ?? null, material: { what, why, amount }, by });
+	};
+	const bed = isBed(lesson.medium as Medium);
+	for (const part of lesson.parts) {
+		switch (part.kind) {
+			case 'show':
+			case 'practice':
+			case 'swatch':
+				need(part, 'smooth, round, plain-coloured yarn', 'the crossing shows', '30 g each', YARN);
+				if (bed)
+					need(
+						part,
+						lesson.medium === 'loom' ? 'a loom tool and a spare pin' : 'two transfer tools',
+						'they carry the sets',
+						each,
+						TOOLS
+					);
+				else need(part, 'working needles', 'for that yarn', '1 pair each', NEEDLES);
+				break;
+			case 'count':
+				need(part, 'removable markers', 'one in the last stitch of each cross', '2 each', MARKERS);
+				break;
+			case 'mend':
+				if (!bed && LADDERED.includes(part.slip))
+					need(part, 'a crochet hook', 'to hook laddered stitches up', '1 for two', HOOK);
+				break;
+			case 'finish':
+				need(
+					part,
+					'rustproof pins, counted, and a towel',
+					'to pin out and to press dry',
+					'for the table',
+					PINS
+				);
+		}
+		if (part.kind !== 'show' || bed) continue;
+		const crossing = lesson.crossings.find(({ id }) => id === part.crossing)?.crossing;
+		const needles = crossing ? (madeWay(crossing, part.way, lesson)?.needles ?? 0) : 0;
+		if (needles > 0)
+			need(
+				part,
+				lesson.level === 'beginner' ? 'a hooked cable needle' : 'a cable needle',
+				lesson.level === 'beginner' ? `stays in by itself; ${NEVER}` : NEVER,
+				`${needles} each`,
+				CABLE
+			);
+	}
+	return needs;
+}
+
+/** The needs that nothing in a lesson's list covers. */
+export const missingIn = (lesson: Lesson): Need[] =>
+	needsOf(lesson).filter(({ by }) => !lesson.materials.some(({ what }) => by.test(what)));

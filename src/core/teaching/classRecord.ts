@@ -1,0 +1,51 @@
+import * as z from 'zod/mini';
+import { localTimeShape } from '../moment';
+import { RATES, type RateId } from '../planning/rates';
+import { levelShape } from '../lesson/schema';
+
+export const CLASS_FORMAT = 'pond-loop/class@1';
+
+/** Longest remark in a record, in characters. */
+export const MOST_REMARK = 2_000;
+const remark = z.string().check(z.maxLength(MOST_REMARK));
+const rateIds = RATES.map(({ id }) => id) as [RateId, ...RateId[]];
+
+/**
+ * What a part took when it was taught. `units` says what its estimate rests on: minutes for each unit of a rate, and
+ * `fixed` minutes that no rate changes, so that rates can be learned from the record alone.
+ */
+const takenShape = z.readonly(
+	z.object({
+		part: z.string().check(z.minLength(1), z.maxLength(64)),
+		title: z.string().check(z.maxLength(200)),
+		planned: z.number().check(z.int(), z.minimum(0), z.maximum(600)),
+		/** seconds it was on, pauses left out */
+		seconds: z.number().check(z.int(), z.minimum(0), z.maximum(86_400)),
+		/** left out, to make up for time that was lost */
+		dropped: z.optional(z.boolean()),
+		units: z.partialRecord(z.enum(rateIds), z.number().check(z.minimum(0), z.maximum(100_000))),
+		fixed: z.number().check(z.minimum(0), z.maximum(600)),
+		/** what the teacher wrote beside it */
+		note: z.optional(remark),
+		/** who struggled with it */
+		struggled: z.optional(remark)
+	})
+);
+
+/** One class that was given: what each part really took, and what was noted meanwhile. Times are local. */
+export const classShape = z.readonly(
+	z.object({
+		format: z.literal(CLASS_FORMAT),
+		level: levelShape,
+		began: localTimeShape,
+		ended: z.nullable(localTimeShape),
+		parts: z.readonly(z.array(takenShape).check(z.maxLength(400)))
+	})
+);
+
+export type ClassRecord = z.infer<typeof classShape>;
+export type Taken = z.infer<typeof takenShape>;
+
+/** Minutes that a class really took, pauses left out. */
+export const minutesTaken = (record: ClassRecord): number =>
+	Math.round(record.parts.reduce((sum, { seconds }) => sum + seconds, 0) / 60);

@@ -1,0 +1,98 @@
+import type { Crossing } from '../crossing/crossing';
+import { bedScriptOf, type BedScript } from '../hands/bedSentence';
+import { scriptOf, type Script } from '../hands/steps';
+import type { Voice } from '../hands/voice';
+import { isBed, type Bed, type Medium } from '../technique/medium';
+import { bedWaysOf, type BedWay } from '../ways/bed';
+import { handed, type Handed } from '../ways/handed';
+import { wayOf, type Way } from '../ways/ways';
+import type { Working } from '../fabric/fabric';
+import { swatchOf } from '../lesson/rows';
+import { crossingOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
+
+/** A way with its steps: of hands on needles, or of tools at a machine's bed or a loom's pegs. */
+export type ShownWay =
+	| { readonly kind: 'hand'; readonly way: Way; readonly script: Script }
+	| { readonly kind: 'bed'; readonly way: BedWay; readonly script: BedScript; readonly medium: Bed };
+
+/** What a part lets learners see: a crossing for one pair of hands, and, in a part to show, each of its steps. */
+export interface Showing {
+	readonly taught: LessonCrossing;
+	readonly hands: Handed;
+	readonly shown: ShownWay | null;
+}
+
+/** The showing of a part, or `null` when it speaks of no crossing that the lesson has. */
+export function showing(lesson: Lesson, part: Part, voice: Voice): Showing | null {
+	const taught = crossingOf(lesson, part);
+	if (!taught) return null;
+	const medium: Medium = lesson.medium;
+	// A bed is the same for every hand.
+	const hands = handed(taught.crossing, isBed(medium) ? { ...voice, hand: 'right' } : voice);
+	return {
+		taught,
+		hands,
+		shown: part.kind === 'show' ? shownWay(hands.played, part.way, medium, voice) : null
+	};
+}
+
+function shownWay(crossing: Crossing, id: string, medium: Medium, voice: Voice): ShownWay | null {
+	if (isBed(medium)) {
+		const way = bedWaysOf(crossing, medium).find((one) => one.id === id);
+		return way ? { kind: 'bed', way, script: bedScriptOf(crossing, way.moves, medium), medium } : null;
+	}
+	// A way that was found with more patience than there is here goes by the best that is found now.
+	const way = wayOf(crossing, id) ?? (id.startsWith('found-') ? wayOf(crossing, 'found-1') : undefined);
+	return way ? { kind: 'hand', way, script: scriptOf(crossing, way.moves, voice) } : null;
+}
+
+type Compared = Extract<Part, { kind: 'compare' }>['left'];
+
+/** One side of a comparison: a crossing step by step, or only as cloth; or rows. */
+export type Side =
+	{ readonly title: string; readonly showing: Showing } | { readonly title: string; readonly text: string };
+
+/** The two sides of a part that compares, each `null` where it points to nothing. */
+export function sidesOf(
+	lesson: Lesson,
+	part: Extract<Part, { kind: 'compare' }>,
+	voice: Voice
+): readonly [Side | null, Side | null] {
+	return [sideOf(lesson, part.left, voice), sideOf(lesson, part.right, voice)];
+}
+
+/** How many steps a comparison has: those of its longer side. */
+export const stepsIn = (lesson: Lesson, part: Extract<Part, { kind: 'compare' }>, voice: Voice): number =>
+	Math.max(
+		...sidesOf(lesson, part, voice).map((side) =>
+			side && 'showing' in side ? (side.showing.shown?.script.steps.length ?? 0) : 0
+		)
+	);
+
+function sideOf(lesson: Lesson, side: Compared, voice: Voice): Side | null {
+	if ('swatch' in side) return lesson.swatches.find(({ id }) => id === side.swatch) ?? null;
+	const common = { id: '', title: '', minutes: 0, crossing: side.crossing };
+	const part: Part = side.way ? { ...common, kind: 'show', way: side.way } : { ...common, kind: 'picture' };
+	const seen = showing(lesson, part, voice);
+	if (!seen) return null;
+	const how = seen.shown ? `, ${seen.shown.way.title.toLowerCase()}` : '';
+	return { title: `${seen.taught.name}${how}`, showing: seen };
+}
+
+/** Rows that a part knits or counts: the cloth, and the places of its rows in the plan. */
+export interface RowsShown {
+	readonly title: string;
+	readonly working: Working;
+	readonly steps: readonly number[];
+}
+
+/** The rows of a part that has some and can be worked; `null` for any other. */
+export function rowsShown(lesson: Lesson, part: Part): RowsShown | null {
+	if (part.kind !== 'swatch' && part.kind !== 'practice' && part.kind !== 'count') return null;
+	const swatch = lesson.swatches.find(({ id }) => id === part.swatch);
+	const working = swatch && swatchOf(lesson, swatch.id);
+	if (!working) return null;
+	const [from, to] = part.kind === 'swatch' ? [part.from ?? 1, part.to ?? Infinity] : [1, Infinity];
+	const steps = working.steps.flatMap(({ row }, i) => (row.n >= from && row.n <= to ? [i] : []));
+	return { title: swatch.title, working, steps };
+}

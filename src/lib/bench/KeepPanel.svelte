@@ -1,0 +1,122 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import type { KeptCrossing } from '$lib/wire/bench';
+	import { newId } from '$lib/client/id';
+	import type { OpenMemory } from '$lib/client/memory.svelte';
+	import type { Subject } from './subject.svelte';
+	import { MEDIUM_NAMES } from '$lib/ui/words';
+
+	/** The teacher's own saying for this crossing, and the crossings she keeps. */
+	let {
+		subject,
+		memory,
+		onopen
+	}: { subject: Subject; memory: OpenMemory; onopen: (kept: KeptCrossing) => void } = $props();
+
+	const medium = $derived(subject.read.medium);
+	const made = $derived(JSON.stringify(subject.crossing.over) + subject.crossing.order.join());
+	const here = $derived(
+		memory.crossings.find(
+			(kept) => kept.medium === medium && JSON.stringify(kept.made.over) + kept.made.order.join() === made
+		)
+	);
+	let removed = $state.raw<KeptCrossing | null>(null);
+
+	function keep(saying: string) {
+		const kept = here ?? { crossing: newId(), name: subject.name, medium, made: subject.crossing, saying };
+		memory.keepCrossing({ ...kept, made: subject.crossing, saying }, `saying ${kept.crossing}`);
+	}
+
+	function remove(kept: KeptCrossing) {
+		memory.keepCrossing({ ...kept, removed: true });
+		removed = kept;
+	}
+</script>
+
+<div class="grid grid-cols-1 gap-6">
+	<p class="text-quiet">Crosses and sayings of yours that you want at hand again, on every device.</p>
+	<section class="grid grid-cols-1 gap-2">
+		<h2 class="text-xl">Your saying for it</h2>
+		<label>
+			<span class="mb-1 block text-quiet"
+				>What fixes it in the memory, as in “hold it in front, it leans left”</span
+			>
+			<textarea
+				class="field min-h-24 font-serif text-lg"
+				maxlength="2000"
+				value={here?.saying ?? ''}
+				oninput={(event) => keep(event.currentTarget.value)}></textarea>
+		</label>
+		{#if !here}
+			<button type="button" class="press justify-self-start" onclick={() => keep('')}
+				>Keep {subject.name}</button
+			>
+		{:else}
+			<p class="text-sm text-quiet">{subject.name} is kept, with every word you type.</p>
+		{/if}
+	</section>
+	<section class="grid grid-cols-1 gap-2">
+		<h2 class="text-xl">Kept crossings</h2>
+		<ul>
+			{#each memory.crossings as kept (kept.crossing)}
+				<li class="flex items-center justify-between gap-3 border-b border-hairline py-1.5">
+					<button type="button" class="min-h-11 min-w-0 flex-1 text-left" onclick={() => onopen(kept)}>
+						<span class="font-semibold">{kept.name}</span>
+						<span class="text-sm text-quiet">{kept.medium === 'hand' ? '' : MEDIUM_NAMES[kept.medium]}</span>
+						{#if kept.saying}<span class="block truncate text-sm text-quiet">“{kept.saying}”</span>{/if}
+					</button>
+					<button
+						type="button"
+						class="press press-small press-quiet"
+						onclick={() => remove(kept)}
+						aria-label="Remove {kept.name}"
+					>
+						Remove
+					</button>
+				</li>
+			{:else}
+				<li class="text-quiet">None yet. Write a saying above, or keep this one as it is.</li>
+			{/each}
+		</ul>
+		{#if removed}
+			<p class="flex flex-wrap items-center gap-3" role="status">
+				{removed.name} removed.
+				<button
+					type="button"
+					class="min-h-10 font-semibold underline"
+					onclick={() => {
+						memory.keepCrossing({ ...removed!, removed: false });
+						removed = null;
+					}}>Bring it back</button
+				>
+			</p>
+		{/if}
+	</section>
+	<section class="grid grid-cols-1 gap-2">
+		<h2 class="text-xl">Names settled</h2>
+		<ul>
+			{#each memory.readings as reading (reading.medium + reading.name)}
+				<li class="flex items-center justify-between gap-3 border-b border-hairline py-1.5">
+					<span
+						><strong>{reading.name.toUpperCase()}</strong> · {reading.made?.stitches} stitches, worked {reading.made?.order.join(
+							' '
+						)}</span
+					>
+					<button
+						type="button"
+						class="press press-small press-quiet"
+						onclick={() => memory.choose({ ...reading, made: null })}
+						aria-label="Forget {reading.name.toUpperCase()}"
+					>
+						Forget
+					</button>
+				</li>
+			{:else}
+				<li class="text-quiet">When a name has several readings and you choose one, it stands here.</li>
+			{/each}
+		</ul>
+		<p>
+			<a class="font-semibold underline" href={resolve('/key')}>The key desk</a> reads a whole pattern’s key.
+		</p>
+	</section>
+</div>

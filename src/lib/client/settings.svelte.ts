@@ -1,0 +1,34 @@
+import { createContext } from 'svelte';
+import { outbox } from './outbox.svelte';
+import type { Settings } from '$lib/wire/settings';
+
+const WHERE = '/api/settings';
+
+/** The teacher's settings as this page shows them: the kept ones, with what was changed here on top. */
+export class OpenSettings {
+	/** how the reader writes numbers, dates and times, as in `en-GB` */
+	locale = $state('');
+	#kept = $state.raw<Settings>()!;
+	readonly #set: Settings = $derived.by(() => {
+		const changed = outbox.letters.findLast(({ to }) => to === WHERE);
+		return changed ? (changed.body.settings as Settings) : this.#kept;
+	});
+	readonly value: Settings = $derived.by(() => ({ ...this.#set, locale: this.locale }));
+
+	constructor(kept: Settings, locale: string) {
+		this.#kept = kept;
+		this.locale = locale;
+	}
+
+	watch(): () => void {
+		return outbox.onTaken((letter) => {
+			if (letter.to === WHERE) this.#kept = letter.body.settings as Settings;
+		});
+	}
+
+	change(fields: Partial<Settings>): void {
+		outbox.post(WHERE, { settings: { ...this.#set, ...fields } }, 'settings');
+	}
+}
+
+export const [getSettings, setSettings] = createContext<OpenSettings>();

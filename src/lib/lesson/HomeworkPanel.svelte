@@ -1,0 +1,20 @@
+<script lang="ts">
+	import type { OpenLesson } from './openLesson.svelte';
+
+	/** What learners knit at home until the next time; it stands at the end of the take-home sheet. */
+	let { open }: { open: OpenLesson } = $props();
+</script>
+
+<label class="grid gap-1.5">
+	<span class="font-serif text-xl font-semibold">For home</span>
+	<textarea
+		class="field-sizing-content field min-h-20"
+		value={open.lesson.homework ?? ''}
+		maxlength="20000"
+		placeholder="A few repeats on eight stitches, for next time"
+		oninput={(event) =>
+			open.change(
+				{ kind: 'set', fields: { homework: event.currentTarget.value } },
+				{ topic: 'set homework' }
+			)}></textarea>
+</label>

@@ -1,0 +1,287 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { onMount, tick, untrack } from 'svelte';
+	import { checkLesson, type Checked } from '$core/planning/check';
+	import { ratesWith } from '$core/planning/rates';
+	import { addableTo, newPart, type PaletteKind } from '$core/planning/palette';
+	import type { LessonPage } from './openLesson.svelte';
+	import { newId } from '$lib/client/id';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import { AT_THE_END, OpenLesson } from './openLesson.svelte';
+	import { PALETTE_WORDS } from './parts';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import ClashDialog from '$lib/ui/ClashDialog.svelte';
+	import ClockBar from './ClockBar.svelte';
+	import TaughtNotice from './TaughtNotice.svelte';
+	import HomeworkPanel from './HomeworkPanel.svelte';
+	import MaterialsPanel from './MaterialsPanel.svelte';
+	import SourcesNotice from './SourcesNotice.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import LessonHead from './LessonHead.svelte';
+	import PartDesk from './PartDesk.svelte';
+	import PartList from './PartList.svelte';
+	import UndoBar from '$lib/ui/UndoBar.svelte';
+
+	/** A lesson to write: its clock, its parts, the chosen part. */
+	let { page }: { page: LessonPage } = $props();
+
+	const open = untrack(() => new OpenLesson(page));
+	onMount(() => open.watch());
+
+	let historyOpen = $state(false);
+	let againOpen = $state(false);
+
+	let chosen = $state<string | null>(untrack(() => page.lesson.parts[0]?.id ?? null));
+	let desk = $state<HTMLElement>();
+	const lesson = $derived(open.lesson);
+	const index = $derived(lesson.parts.findIndex(({ id }) => id === chosen));
+	const part = $derived(lesson.parts[index]);
+
+	function choose(id: string | null) {
+		chosen = id;
+		// On a narrow page the part lies below the list.
+		if (desk && desk.getBoundingClientRect().top > innerHeight - 80)
+			desk.scrollIntoView({ behavior: 'smooth' });
+	}
+
+	async function add(kind: PaletteKind) {
+		const about = part && 'crossing' in part ? part.crossing : undefined;
+		// A lesson that says nothing of it is in the teacher's words.
+		const names = lesson.names ?? { school: 'over', terms: settings.value.terms };
+		const fresh = newPart({ ...lesson, names }, kind, newId(), about);
+		if (!fresh) return;
+		open.change({ kind: 'add-part', part: fresh, after: part?.id ?? AT_THE_END });
+		choose(fresh.id);
+		await tick();
+		const title = desk?.querySelector<HTMLInputElement>('input[name="title"]');
+		title?.focus();
+		title?.select();
+	}
+	const addNote = () => add('note');
+	const addable = $derived(addableTo(lesson));
+
+	// Checks play every way there is, so they are the browser's to make, and wait until the typing rests.
+	const settings = getSettings();
+	const rates = $derived(ratesWith(settings.value.rates));
+	let ratesOpen = $state(false);
+	let checked = $state.raw<Checked | null>(null);
+	$effect(() => {
+		const [now, by] = [lesson, rates];
+		const timer = setTimeout(
+			() => (checked = checkLesson(now, by)),
+			untrack(() => (checked ? 200 : 0))
+		);
+		return () => clearTimeout(timer);
+	});
+	const estimate = $derived(part && checked?.parts.find(({ id }) => id === part.id)?.estimate);
+
+	/** Two parts of one, with half of its minutes each, so that something can come between. */
+	function split() {
+		if (!part || part.minutes < 2) return;
+		const id = newId();
+		const later = Math.floor(part.minutes / 2);
+		open.change({ kind: 'set-part', part: part.id, fields: { minutes: part.minutes - later } });
+		open.change({
+			kind: 'add-part',
+			part: { ...part, id, minutes: later, title: `${part.title}, going on`.slice(0, 200) },
+			after: part.id
+		});
+		choose(id);
+	}
+
+	/** The next part's minutes and words go into this one. */
+	function join() {
+		const next = lesson.parts[index + 1];
+		if (!part || !next) return;
+		const text = [part.text, next.text].filter(Boolean).join('\n\n');
+		open.change({
+			kind: 'set-part',
+			part: part.id,
+			fields: { minutes: Math.min(600, part.minutes + next.minutes), text: text.slice(0, 20_000) }
+		});
+		open.change(
+			{ kind: 'remove-part', part: next.id },
+			{ said: `“${next.title}” joined to “${part.title}”.` }
+		);
+	}
+	const joins = $derived.by(() => {
+		const next = lesson.parts[index + 1];
+		return part !== undefined && next !== undefined && next.kind === part.kind;
+	});
+
+	function duplicate() {
+		if (!part) return;
+		const id = newId();
+		open.change({
+			kind: 'add-part',
+			part: { ...part, id, title: `${part.title}, again`.slice(0, 200) },
+			after: part.id
+		});
+		choose(id);
+	}
+
+	function move(by: -1 | 1) {
+		const to = index + by;
+		if (!part || to < 0 || to >= lesson.parts.length) return;
+		const after = by === 1 ? lesson.parts[to].id : (lesson.parts[to - 1]?.id ?? null);
+		open.change({ kind: 'move-part', part: part.id, after }, { said: `“${part.title}” moved.` });
+	}
+
+	const setMinutes = (id: string, minutes: number) =>
+		open.change({ kind: 'set-part', part: id, fields: { minutes } }, { topic: `set ${id} minutes` });
+	const longer = (by: -1 | 1) => part && setMinutes(part.id, Math.max(0, Math.min(600, part.minutes + by)));
+
+	function remove() {
+		if (!part) return;
+		const next = lesson.parts[index + 1] ?? lesson.parts[index - 1];
+		open.change({ kind: 'remove-part', part: part.id }, { said: `“${part.title}” removed.` });
+		choose(next?.id ?? null);
+	}
+
+	const step = (by: -1 | 1) => choose(lesson.parts[index + by]?.id ?? chosen);
+
+	useKeys([
+		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => step(1) },
+		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => step(-1) },
+		{ key: 'Alt+ArrowDown', cap: 'Alt ↓', says: 'move the part later', run: () => move(1) },
+		{ key: 'Alt+ArrowUp', cap: 'Alt ↑', says: 'move the part earlier', run: () => move(-1) },
+		{ key: 'Shift+ArrowRight', cap: 'Shift →', says: 'a minute longer', run: () => longer(1) },
+		{ key: 'Shift+ArrowLeft', cap: 'Shift ←', says: 'a minute shorter', run: () => longer(-1) },
+		{ key: 'n', cap: 'N', says: 'add a note behind it', run: addNote },
+		{ key: 'h', cap: 'H', says: 'history', run: () => (historyOpen = true) },
+		{ key: 'g', cap: 'G', says: 'draft again around what I changed', run: () => (againOpen = true) },
+		{ key: 'Delete', cap: 'Del', says: 'remove the part', run: remove },
+		{ key: 'u', cap: 'U', says: 'undo the last move or removal', run: () => open.takeBack() }
+	]);
+</script>
+
+{#snippet looking()}<p>Looking it through …</p>{/snippet}
+
+<svelte:head><title>{lesson.title || 'Lesson'} · Pond Loop</title></svelte:head>
+
+<h1 class="sr-only">Lesson: {lesson.title}</h1>
+<div class="px-4 pt-4 pb-24 sm:px-7 sm:pt-5">
+	<LessonHead
+		{open}
+		tags={page.tags}
+		onhistory={() => (historyOpen = true)}
+		onagain={() => (againOpen = true)}
+	/>
+
+	<ClashDialog of={open.clash?.id ?? null}>
+		{#if open.clash}
+			{@const clash = open.clash}
+			{#await import('./ClashChoice.svelte') then { default: ClashChoice }}
+				<ClashChoice {open} {clash} />
+			{/await}
+		{/if}
+	</ClashDialog>
+
+	{#if lesson.parts.length === 0}
+		<div class="py-14">
+			<h2 class="text-2xl">Nothing in it yet</h2>
+			<p class="mt-2 max-w-prose text-lg">
+				Find a cross at the Bench, choose a way to make it, and put it in here. Or begin with a note.
+			</p>
+			<p class="mt-5 flex flex-wrap gap-3">
+				<a class="press" href={resolve('/')}>To the Bench</a>
+				<button type="button" class="press" onclick={addNote}>Add a note</button>
+			</p>
+		</div>
+	{:else}
+		<SourcesNotice {open} />
+		{#if open.taughtAt}<TaughtNotice {open} taughtAt={open.taughtAt} />{/if}
+		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} onminutes={setMinutes} /></div>
+		<div
+			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] lg:grid-rows-[auto_1fr] xl:grid-cols-[21rem_minmax(0,1fr)_17rem]"
+		>
+			<section aria-label="Parts" class="relative lg:row-span-2">
+				<a class="skip-link" href="#part">Skip the list of parts</a>
+				<PartList {open} {chosen} onchoose={choose} />
+				<p class="mt-4 flex flex-wrap gap-3">
+					<label>
+						<span class="sr-only">Add a part behind the chosen one</span>
+						<select
+							class="press press-quiet"
+							value=""
+							onchange={(event) => {
+								const kind = event.currentTarget.value as PaletteKind;
+								event.currentTarget.value = '';
+								void add(kind);
+							}}
+						>
+							<option value="" disabled>Add a part …</option>
+							{#each addable as kind (kind)}<option value={kind}>{PALETTE_WORDS[kind]}</option>{/each}
+						</select>
+					</label>
+					<button type="button" class="press press-quiet" onclick={addNote}>
+						Add a note <kbd class="key-cap hidden sm:inline-block">N</kbd>
+					</button>
+					<a class="press press-quiet" href={resolve('/')}>Add a cross from the Bench</a>
+				</p>
+			</section>
+			<section
+				bind:this={desk}
+				id="part"
+				tabindex="-1"
+				aria-label="The chosen part"
+				class="scroll-mt-4 outline-none xl:sticky xl:top-4 xl:self-start"
+			>
+				{#if part}
+					{#key part.id}
+						<PartDesk
+							{open}
+							{part}
+							first={index === 0}
+							last={index === lesson.parts.length - 1}
+							{estimate}
+							onduplicate={duplicate}
+							onsplit={split}
+							onjoin={joins ? join : null}
+							onmove={move}
+							onremove={remove}
+						/>
+					{/key}
+				{/if}
+			</section>
+			<div class="grid content-start gap-7 lg:col-start-2 xl:col-start-3">
+				{#if checked}
+					<!-- With the checks come their mends, which work rows again. -->
+					{#await import('./ChecksPanel.svelte')}
+						{@render looking()}
+					{:then { default: ChecksPanel }}
+						<ChecksPanel {open} {checked} onchoose={choose} />
+						<MaterialsPanel {open} />
+						<HomeworkPanel {open} />
+					{/await}
+				{:else}
+					{@render looking()}
+				{/if}
+				<div>
+					<button type="button" class="press press-quiet" onclick={() => (ratesOpen = true)}
+						>The rates this rests on</button
+					>
+				</div>
+			</div>
+		</div>
+	{/if}
+</div>
+
+{#if open.undo}
+	<UndoBar said={open.undo.said} onundo={() => open.takeBack()} onclose={() => (open.undo = null)} />
+{/if}
+
+<!-- What is not looked at on every page comes when it is asked for. -->
+<Dialog title="How long things take" wide bind:open={ratesOpen}>
+	{#await import('./RatesForm.svelte') then { default: RatesForm }}<RatesForm />{/await}
+</Dialog>
+<Dialog title="History" wide bind:open={historyOpen}>
+	{#await import('./LessonHistory.svelte') then { default: LessonHistory }}
+		<LessonHistory {open} onback={() => (historyOpen = false)} />
+	{/await}
+</Dialog>
+<Dialog title="Draft again around my changes" wide bind:open={againOpen}>
+	{#await import('./DraftAgain.svelte') then { default: DraftAgain }}
+		<DraftAgain {open} {rates} ontake={() => (againOpen = false)} />
+	{/await}
+</Dialog>

@@ -1,0 +1,44 @@
+<script lang="ts">
+	import { differencesOf } from '$core/lesson/differences';
+	import type { HistoryLine } from '$core/lesson/history';
+	import type { Lesson } from '$core/lesson/lesson';
+	import { mapped } from '$core/result';
+	import { fetched } from '$lib/client/fetched';
+	import type { OpenLesson } from './openLesson.svelte';
+	import { momentSaid } from '$lib/ui/locale';
+	import Versions from '$lib/ui/Versions.svelte';
+	import DifferenceList from './DifferenceList.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+
+	/** What was done to a lesson and when; any version can be compared and brought back. */
+	let { open, onback }: { open: OpenLesson; onback: () => void } = $props();
+	const settings = getSettings();
+
+	const at = $derived(`/api/lessons/${open.id}/history`);
+
+	const load = async () =>
+		mapped(await fetched<{ lines: HistoryLine[]; first: number }>(at), ({ lines, first }) => [
+			...lines.map(({ version, at, said }) => ({
+				id: String(version),
+				said,
+				note: `${momentSaid(at, settings.locale)} · version ${version}`
+			})),
+			{ id: String(first), said: 'As it began', note: `version ${first}` }
+		]);
+	const look = async (version: string) =>
+		mapped(await fetched<{ lesson: Lesson }>(`${at}/${version}`), ({ lesson }) => lesson);
+
+	function bringBack(lesson: Lesson) {
+		open.change({ kind: 'restore', lesson }, { said: 'An earlier version is back.' });
+		onback();
+	}
+</script>
+
+<Versions {load} {look}>
+	{#snippet shown(lesson)}
+		<DifferenceList differences={differencesOf(lesson, open.written)} then="Then" now="Now" />
+		<div>
+			<button type="button" class="press" onclick={() => bringBack(lesson)}>Bring this version back</button>
+		</div>
+	{/snippet}
+</Versions>

@@ -1,0 +1,260 @@
+import type { Crossing } from '$core/crossing/crossing';
+import { changed, undoing } from '$core/lesson/change';
+import type { Clash } from '$core/lesson/clash';
+import { followed, type Sources } from '$core/lesson/follow';
+import type { Change, Lesson } from '$core/lesson/lesson';
+import type { Way } from '$core/ways/ways';
+import { asking } from '$lib/client/asking';
+import { newId } from '$lib/client/id';
+import { outbox, type Letter } from '$lib/client/outbox.svelte';
+
+/** Where the changes of a lesson go. */
+export const changesOf = (id: string) => `/api/lessons/${id}/changes`;
+
+/** Where a lesson as it was taught last is kept. */
+export const taughtOf = (id: string) => `/api/lessons/${id}/taught`;
+
+/** This page, as changes say who made them; the same after a reload. */
+function thisPage(): string {
+	const known = sessionStorage.getItem(PAGE_KEY) ?? newId();
+	sessionStorage.setItem(PAGE_KEY, known);
+	return known;
+}
+const PAGE_KEY = 'pond-loop:page';
+
+/** A change for a lesson that no page has open; typing in one place has one topic. */
+export function postChange(id: string, change: Change, since: number, topic?: string): void {
+	outbox.post(changesOf(id), { change, since, page: thisPage() }, topic);
+}
+
+/** A lesson as its pages get it: with what its parts come from, and what is kept beside it. */
+export interface LessonPage {
+	readonly id: string;
+	/** one more for every change taken */
+	readonly version: number;
+	readonly lesson: Lesson;
+	readonly sources: Sources;
+	readonly tags: readonly string[];
+	/** when it was taught last, in milliseconds */
+	readonly taughtAt: number | null;
+}
+
+/** What the server says of a lesson: its version, and all of it where this page does not know it. */
+interface Told {
+	readonly version: number;
+	readonly lesson?: Lesson;
+}
+
+/** Where another page wrote in the same place, with what both say. */
+export interface LessonClash extends Clash {
+	/** the change that was not taken */
+	readonly id: string;
+	readonly theirs: Lesson;
+	readonly mine: Change;
+}
+
+/**
+ * A lesson as this page shows it: what the server has acknowledged, on top of it every change that is still on its way,
+ * and in it what its sources say now. Nothing typed waits for the server.
+ */
+export class OpenLesson {
+	readonly id: string;
+	#kept = $state.raw<Lesson>()!;
+	#version = 0;
+	#sources = $state.raw<Sources>()!;
+	readonly #sent = $derived.by(() => outbox.waiting(changesOf(this.id)));
+	/** as it was written here, before it follows its sources */
+	readonly written: Lesson = $derived(
+		this.#sent.reduce((lesson, letter) => changed(lesson, letter.body.change as Change), this.#kept)
+	);
+	readonly lesson: Lesson = $derived(followed(this.written, this.#sources));
+	readonly #refusal = $derived.by(() =>
+		outbox.refusals.find(({ letter }) => letter.to === changesOf(this.id))
+	);
+	/** another page wrote in the same place: somebody has to choose */
+	readonly clash: LessonClash | null = $derived.by(() => {
+		const refusal = this.#refusal;
+		if (!refusal?.answer.clash) return null;
+		const { clash, lesson } = refusal.answer as unknown as { clash: Clash; lesson: Lesson };
+		return { ...clash, id: refusal.letter.id, theirs: lesson, mine: refusal.letter.body.change as Change };
+	});
+	/** when it was taught last, in milliseconds */
+	taughtAt = $state<number | null>(null);
+	/** how the last removal or move is taken back */
+	undo = $state.raw<{ said: string; change: Change } | null>(null);
+
+	constructor({ id, version, lesson, sources, taughtAt }: Omit<LessonPage, 'tags'>) {
+		this.id = id;
+		this.#version = version;
+		this.#kept = lesson;
+		this.#sources = sources;
+		this.taughtAt = taughtAt;
+	}
+
+	/** Whether rows of the lesson come from a swatch of the teacher's. */
+	follows(swatch: string): boolean {
+		return this.#sources.swatches.some(({ id }) => id === swatch);
+	}
+
+	/** Whether a change would be seen: rows that come from a swatch are what the swatch says. */
+	takes(change: Change): boolean {
+		return change.kind !== 'put-swatch' || !this.follows(change.swatch.id);
+	}
+
+	/** Listens to what the server takes, and asks it what other pages did; returns how to stop. */
+	watch(): () => void {
+		for (const { letter, answer } of outbox.recent(changesOf(this.id))) {
+			const taken = answer as unknown as Told;
+			if (taken.version > this.#version) this.#taken(letter, taken);
+		}
+		const stop = outbox.onTaken((letter, answer) => {
+			if (letter.to === changesOf(this.id)) this.#taken(letter, answer as unknown as Told);
+			if (letter.to === taughtOf(this.id)) this.taughtAt = Date.now();
+		});
+		const rest = asking(() => this.#ask());
+		return () => {
+			stop();
+			rest();
+		};
+	}
+
+	/** Makes a change here and posts it; with `said`, undoing it is offered in those words. */
+	change(change: Change, { topic, said }: { topic?: string; said?: string } = {}): void {
+		const back = said ? undoing(this.written, change) : null;
+		if (said) this.undo = back && { said, change: back };
+		postChange(this.id, change, this.#version, topic);
+	}
+
+	/** Notes that it was taught as it is now: it is sent behind every change that is still on its way. */
+	noteTaught(): void {
+		outbox.post(taughtOf(this.id), {});
+	}
+
+	takeBack(): void {
+		if (!this.undo) return;
+		this.change(this.undo.change);
+		this.undo = null;
+	}
+
+	/** Settles a clash: what this page wrote in that place stands, or what the other did. */
+	choose(which: 'mine' | 'theirs'): void {
+		const { clash } = this;
+		if (!clash) return;
+		const { version, lesson } = this.#refusal!.answer as unknown as Required<Told>;
+		this.#kept = lesson;
+		this.#version = version;
+		outbox.rewrite(changesOf(this.id), (body) => {
+			const change = which === 'mine' ? (body.change as Change) : without(body.change as Change, clash);
+			return change && { ...body, change, since: version };
+		});
+	}
+
+	#taken(letter: Letter, { version, lesson }: Told): void {
+		this.#kept = lesson ?? changed(this.#kept, letter.body.change as Change);
+		this.#version = version;
+	}
+
+	async #ask(): Promise<void> {
+		const response = await fetch(`/api/lessons/${this.id}/news?version=${this.#version}`);
+		if (!response.ok || this.#sent.length > 0) return;
+		const news = (await response.json()) as Partial<Told> & { sources: Sources };
+		if (JSON.stringify(news.sources) !== JSON.stringify(this.#sources)) this.#sources = news.sources;
+		if (news.version === undefined || !news.lesson || news.version <= this.#version) return;
+		this.#version = news.version;
+		this.#kept = news.lesson;
+	}
+}
+
+/** A change without what it says in the place of a clash; `null` when it says nothing else. */
+function without(change: Change, { part, fields }: Clash): Change | null {
+	const about = 'part' in change && typeof change.part === 'string' ? change.part : null;
+	if (about !== part) return change;
+	if (change.kind !== 'set' && change.kind !== 'set-part')
+		return change.kind === 'remove-part' ? null : change;
+	if (fields.length === 0) return null;
+	const rest = Object.fromEntries(Object.entries(change.fields).filter(([field]) => !fields.includes(field)));
+	return Object.keys(rest).length > 0 ? { ...change, fields: rest } : null;
+}
+
+/** Makes a lesson; it can be written in at once, also while the server is away. */
+export function makeLesson(id: string, title: string): void {
+	outbox.post('/api/lessons', { lesson: id, title });
+}
+
+/** Whether a lesson that was made here is still on its way: until the server has it, it cannot be opened. */
+export const isOnItsWay = (id: string): boolean =>
+	outbox.waiting('/api/lessons').some(({ body }) => body.lesson === id);
+
+/** How long showing a cross takes at first: some for the words, and a little for each movement. */
+const SHOW_MINUTES = 3;
+const MOVES_A_MINUTE = 4;
+
+/** The change that puts a crossing, made in one way, at the end of a lesson as a part to show. */
+export function showPart(
+	name: string,
+	crossing: Crossing,
+	way: Pick<Way, 'id' | 'title' | 'movements'>
+): Change {
+	const crossingId = newId();
+	return {
+		kind: 'add-part',
+		part: {
+			id: newId(),
+			kind: 'show',
+			title: `Show ${name}: ${way.title[0].toLowerCase()}${way.title.slice(1)}`,
+			minutes: SHOW_MINUTES + Math.ceil(way.movements / MOVES_A_MINUTE),
+			crossing: crossingId,
+			way: way.id
+		},
+		after: AT_THE_END,
+		teaches: { id: crossingId, name, crossing }
+	};
+}
+
+/** How long it takes to talk a class through a numbered picture. */
+const PICTURE_MINUTES = 4;
+
+/** The change that puts a crossing at the end of a lesson as a numbered picture: for what no hands on needles make. */
+export function picturePart(name: string, crossing: Crossing, where: string): Change {
+	const crossingId = newId();
+	return {
+		kind: 'add-part',
+		part: {
+			id: newId(),
+			kind: 'picture',
+			title: `${name}, ${where}`,
+			minutes: PICTURE_MINUTES,
+			crossing: crossingId
+		},
+		after: AT_THE_END,
+		teaches: { id: crossingId, name, crossing }
+	};
+}
+
+/** The changes that put a swatch of the teacher's into a lesson: its rows, and a part that knits them together. */
+export function swatchParts(swatch: {
+	readonly id: string;
+	readonly title: string;
+	readonly text: string;
+}): Change[] {
+	return [
+		{ kind: 'put-swatch', swatch },
+		{
+			kind: 'add-part',
+			part: {
+				id: newId(),
+				kind: 'swatch',
+				swatch: swatch.id,
+				title: `Knit together: ${swatch.title}`.slice(0, 200),
+				minutes: SWATCH_MINUTES
+			},
+			after: AT_THE_END
+		}
+	];
+}
+
+/** Minutes of a swatch before anybody has looked at its estimate. */
+const SWATCH_MINUTES = 15;
+
+/** No part has this id, so what comes after it goes to the end. */
+export const AT_THE_END = 'end';

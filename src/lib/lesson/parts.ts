@@ -1,0 +1,66 @@
+import type { Part } from '$core/lesson/lesson';
+import type { PaletteKind } from '$core/planning/palette';
+import type { SlipId } from '$core/lesson/slip';
+
+/** What a teacher calls each kind of part, short enough for the clock bar. */
+export const KIND_WORDS: Readonly<Record<Part['kind'], string>> = {
+	explain: 'Tell',
+	picture: 'See',
+	show: 'Show',
+	compare: 'Compare',
+	swatch: 'Rows',
+	practice: 'Knit',
+	count: 'Count',
+	mend: 'Mend',
+	check: 'Ask',
+	finish: 'Finish',
+	care: 'Rest',
+	note: 'Note'
+};
+
+/** How a part looks on the clock bar: what hands do is dark, what eyes do is pale, rest is open. */
+export const KIND_TONES: Readonly<Record<Part['kind'], 'hands' | 'eyes' | 'own' | 'open'>> = {
+	explain: 'eyes',
+	picture: 'eyes',
+	show: 'hands',
+	compare: 'hands',
+	swatch: 'own',
+	practice: 'own',
+	count: 'own',
+	mend: 'hands',
+	check: 'open',
+	finish: 'own',
+	care: 'open',
+	note: 'open'
+};
+
+/** What a teacher adds from the palette. */
+export const PALETTE_WORDS: Readonly<Record<PaletteKind, string>> = {
+	explain: 'something to tell',
+	picture: 'a numbered picture',
+	show: 'a way to show',
+	compare: 'two to compare',
+	swatch: 'rows to knit together',
+	practice: 'a practice',
+	check: 'a question',
+	mend: 'a slip and its mend',
+	count: 'rows to count',
+	care: 'a rest for the hands',
+	finish: 'finishing',
+	note: 'a note'
+};
+
+/** Slips, as a teacher chooses among them. */
+export const SLIP_WORDS: Readonly<Record<SlipId, string>> = {
+	'wrong-hold': 'held on the wrong side',
+	'wrong-reach': 'reached on the wrong side',
+	'extra-loop': 'an extra loop',
+	'not-crossed': 'not crossed',
+	knitwise: 'slipped knitwise',
+	'wrong-face': 'knit and purl the wrong way round',
+	'wrong-end': 'worked from the wrong end',
+	turned: 'caught turned',
+	uneven: 'an uneven split',
+	'wrong-row': 'on the wrong row',
+	dropped: 'a dropped stitch'
+};

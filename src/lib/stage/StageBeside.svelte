@@ -1,0 +1,130 @@
+<script lang="ts">
+	import { on } from 'svelte/events';
+	import { MOST_REMARK } from '$core/teaching/classRecord';
+	import { savings, type Saving } from '$core/teaching/clock';
+	import { lateSaid } from '$core/teaching/minutes';
+	import type { Rates } from '$core/planning/rates';
+	import type { Classroom, Marks } from './classroom.svelte';
+	import type { Stage } from './stage.svelte';
+
+	/** Beside the stage, for the teacher: what to leave out when it is late, what was noted, who struggled. */
+	let {
+		stage,
+		room,
+		late,
+		rates,
+		onwindow,
+		onclose
+	}: {
+		stage: Stage;
+		room: Classroom;
+		late: number;
+		rates: Rates;
+		onwindow: (as: 'class' | 'notes') => void;
+		onclose: () => void;
+	} = $props();
+
+	const part = $derived(stage.now!.part);
+	const marks = $derived(room.marks[part.id] ?? {});
+	const offered = $derived(late >= 1 ? savings(stage.lesson, stage.moment.at, late, rates) : []);
+	const dropped = $derived(stage.parts.filter((one) => stage.isDropped(one.part.id)));
+
+	const mark = (fields: Marks) => room.mark(Date.now(), part.id, fields);
+
+	/** Escape leaves it, from any of its fields. */
+	const escaping = (node: HTMLElement) =>
+		on(node, 'keydown', (event) => {
+			if (event.key !== 'Escape') return;
+			event.preventDefault();
+			onclose();
+		});
+
+	function save({ part, does, to }: Saving) {
+		const { dropped, minutes } = stage.moment;
+		if (does === 'drop') stage.set({ dropped: [...dropped, part.id] });
+		else stage.set({ minutes: { ...minutes, [part.id]: to } });
+	}
+	const takeBack = (id: string) => stage.set({ dropped: stage.moment.dropped.filter((one) => one !== id) });
+</script>
+
+<aside class="beside" data-theme="evening" aria-label="Beside this part" {@attach escaping}>
+	<div class="flex items-center justify-between gap-3">
+		<h2 class="text-xl">Beside this part</h2>
+		<button type="button" class="press press-quiet" onclick={onclose}>Close</button>
+	</div>
+	<label class="mt-3 grid gap-1">
+		<span>A note for afterwards</span>
+		<textarea
+			class="field min-h-24"
+			maxlength={MOST_REMARK}
+			value={marks.note ?? ''}
+			oninput={(event) => mark({ note: event.currentTarget.value })}></textarea>
+	</label>
+	<label class="mt-3 grid gap-1">
+		<span>Who struggled here</span>
+		<input
+			class="field"
+			maxlength={MOST_REMARK}
+			value={marks.struggled ?? ''}
+			oninput={(event) => mark({ struggled: event.currentTarget.value })}
+		/>
+	</label>
+
+	<h2 class="mt-6 text-xl">The clock</h2>
+	{#if !room.isOn}
+		<p class="mt-1">The clock is not running. Start it when the class begins.</p>
+	{:else if offered.length > 0}
+		<p class="mt-1">{lateSaid(late)}. To end on time:</p>
+		<ul class="mt-2 grid gap-2">
+			{#each offered as saving (saving.part.id)}
+				<li class="grid gap-1 border-t border-hairline pt-2">
+					<span>{saving.part.title}, {saving.part.minutes} min</span>
+					<button type="button" class="press" onclick={() => save(saving)}
+						>{saving.does === 'drop' ? 'Leave it out' : `Give it ${saving.to} minutes`}</button
+					>
+				</li>
+			{/each}
+		</ul>
+	{:else}
+		<p class="mt-1">
+			{late >= 1
+				? `${lateSaid(late)}, and what is left is all needed. Let the last practice be homework.`
+				: `${lateSaid(late)}; nothing to leave out.`}
+		</p>
+	{/if}
+	{#if dropped.length > 0}
+		<h3 class="mt-4 font-semibold">Left out today</h3>
+		<ul class="mt-1 grid gap-2">
+			{#each dropped as { part: one } (one.id)}
+				<li class="flex items-center justify-between gap-3">
+					<span>{one.title}</span>
+					<button type="button" class="press press-quiet" onclick={() => takeBack(one.id)}>Put back</button>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+
+	<h2 class="mt-6 text-xl">Windows</h2>
+	<p class="mt-2 flex flex-wrap gap-2">
+		<button type="button" class="press" onclick={() => onwindow('class')}
+			>For the class <kbd class="key-cap">B</kbd></button
+		>
+		<button type="button" class="press" onclick={() => onwindow('notes')}
+			>For me <kbd class="key-cap">Shift B</kbd></button
+		>
+	</p>
+</aside>
+
+<style>
+	.beside {
+		position: fixed;
+		inset: 0 0 0 auto;
+		z-index: 5;
+		width: min(24rem, 100%);
+		overflow-y: auto;
+		padding: 1.2rem 1.4rem;
+		background: var(--color-base-100);
+		border-left: 1.5px solid #5d7f7a;
+		color: var(--color-base-content);
+	}
+</style>

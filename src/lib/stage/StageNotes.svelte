@@ -1,0 +1,117 @@
+<script lang="ts">
+	import { answerFor } from '$core/lesson/answers';
+	import { clockAt } from '$core/lesson/lesson';
+	import { lateSaid } from '$core/teaching/minutes';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import type { Stage } from './stage.svelte';
+	import type { Asked, ClockShown } from './windows';
+	import Countdown from './Countdown.svelte';
+	import StagePicture from './StagePicture.svelte';
+	import StageWords from './StageWords.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+
+	/** The teacher's own window: the words written for this part, the answer, what comes next, and the clock. */
+	let {
+		stage,
+		texts,
+		now,
+		clock,
+		onask
+	}: {
+		stage: Stage;
+		texts: Readonly<Record<string, string>>;
+		now: number;
+		clock: ClockShown | null;
+		onask: (does: Asked) => void;
+	} = $props();
+	const settings = getSettings();
+
+	const part = $derived(stage.now?.part);
+	useKeys([
+		{ key: 'Space', cap: 'Space', says: 'next', run: () => onask('forward') },
+		{ key: 'ArrowRight', cap: '→', says: 'next', run: () => onask('forward') },
+		{ key: 'PageDown', cap: 'Page ↓', says: 'next', run: () => onask('forward') },
+		{ key: 'ArrowLeft', cap: '←', says: 'back', run: () => onask('back') },
+		{ key: 'PageUp', cap: 'Page ↑', says: 'back', run: () => onask('back') },
+		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => onask('next-part') },
+		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => onask('part-before') },
+		{ key: 'Enter', cap: 'Enter', says: 'show the answer', run: () => onask('tell') },
+		{ key: '.', cap: '.', says: 'blank', run: () => onask('blank') }
+	]);
+</script>
+
+<div class="notes" data-theme="evening">
+	<header class="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+		<h1 class="font-serif text-2xl font-medium">{part?.title ?? stage.lesson.title}</h1>
+		<p class="ml-auto text-xl" data-testid="clock">
+			{clock?.isOn
+				? `${Math.floor(clock.seconds / 60)} min${clock.running ? '' : ', paused'} · ${lateSaid(clock.late)}`
+				: 'the clock is not running'}
+		</p>
+	</header>
+	<div class="mt-5 grid gap-8 lg:grid-cols-[2fr_1fr]">
+		<div>
+			<div aria-live="polite"><StageWords {stage} /></div>
+			{#if stage.moment.blank}<p class="mt-2 text-xl font-semibold">The class sees a blank screen.</p>{/if}
+			{#if part?.kind === 'check'}
+				<p class="mt-6 text-2xl">{part.question}</p>
+				<p class="mt-2 text-xl opacity-90">Answer: {answerFor(stage.lesson, part, stage.voice)}</p>
+			{/if}
+			{#if part && texts[part.id]}
+				<!-- eslint-disable-next-line svelte/no-at-html-tags -- made from CommonMark on the server, raw HTML escaped -->
+				<div class="mt-6 text-xl prose">{@html stage.told(texts[part.id])}</div>
+			{/if}
+			<div class="mt-6 inline-block"><Countdown {stage} {now} /></div>
+			{#if (stage.seen || stage.rows) && !stage.moment.blank}
+				<div class="mt-4 h-[38vh] overflow-hidden rounded-2xl border border-hairline">
+					<StagePicture {stage} {texts} />
+				</div>
+			{/if}
+		</div>
+		<div>
+			<h2 class="text-xl">What comes next</h2>
+			<ol class="mt-2 grid gap-1.5 text-lg">
+				{#each stage.parts.slice(stage.moment.at + 1, stage.moment.at + 7) as { part: one, from } (one.id)}
+					<li class="flex gap-3" class:line-through={stage.isDropped(one.id)}>
+						<span class="w-14 flex-none opacity-80">{clockAt(stage.lesson, from, settings.locale)}</span><span
+							>{one.title}</span
+						>
+					</li>
+				{:else}
+					<li>The class ends here.</li>
+				{/each}
+			</ol>
+			<div class="mt-6 flex flex-wrap gap-3">
+				<button type="button" class="press" onclick={() => onask('back')}
+					>Back <kbd class="key-cap">←</kbd></button
+				>
+				<button type="button" class="press press-main" onclick={() => onask('forward')}
+					>Next <kbd class="key-cap">Space</kbd></button
+				>
+				<button type="button" class="press" onclick={() => onask('blank')}
+					>Blank <kbd class="key-cap">.</kbd></button
+				>
+				{#if stage.asks}<button type="button" class="press" onclick={() => onask('tell')}
+						>Show the answer <kbd class="key-cap">Enter</kbd></button
+					>{/if}
+			</div>
+		</div>
+	</div>
+</div>
+
+<style>
+	.notes {
+		container-type: inline-size;
+		min-height: 100dvh;
+		padding: 1.6rem 2rem 3rem;
+		background: var(--color-base-200);
+		color: var(--color-primary);
+	}
+	.prose :global(p + p) {
+		margin-top: 0.7em;
+	}
+	.prose :global(ul) {
+		list-style: disc;
+		padding-left: 1.2em;
+	}
+</style>

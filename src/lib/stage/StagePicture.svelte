@@ -1,0 +1,173 @@
+<script lang="ts">
+	import { answerFor } from '$core/lesson/answers';
+	import { mirror } from '$core/crossing/transform';
+	import { nameIn } from '$core/naming/schools';
+	import { nameOf } from '$core/naming/name';
+	import { handed } from '$core/ways/handed';
+	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
+	import CompareView from '$lib/lesson/CompareView.svelte';
+	import FittedCross from '$lib/drawing/FittedCross.svelte';
+	import MendView from '$lib/lesson/MendView.svelte';
+	import PictureRow from '$lib/drawing/PictureRow.svelte';
+	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
+	import type { Stage } from './stage.svelte';
+
+	/** What the class looks at: the work, both sides of it, both leans, rows, a puzzle or words. */
+	let { stage, texts }: { stage: Stage; texts: Readonly<Record<string, string>> } = $props();
+
+	const moment = $derived(stage.moment);
+	const part = $derived(stage.now!.part);
+	const voice = $derived(stage.voice);
+	const seen = $derived(stage.seen);
+	/** as long a glide as the eye wants when it is shown slower */
+	const SLOWER = 3;
+
+	const leans = $derived.by(() => {
+		if (!seen) return [];
+		const other = handed(mirror(seen.taught.crossing), voice).cloth;
+		const school = moment.school ?? 'over';
+		return [
+			{ crossing: seen.hands.cloth, name: seen.taught.name },
+			{ crossing: other, name: nameIn(mirror(seen.taught.crossing), school).name ?? nameOf(other) }
+		];
+	});
+	const step = $derived(stage.rows?.steps.at(moment.step));
+	const begins = $derived.by(() => {
+		const side = step === undefined ? 'RS' : stage.rows!.working.steps[step].row.side;
+		return (side === 'RS') === (voice.hand === 'right') ? ('right' as const) : ('left' as const);
+	});
+</script>
+
+{#if seen && moment.look === 'sides'}
+	<div class="pair">
+		{#each ['right', 'wrong'] as const as side (side)}
+			<figure>
+				<ClothPicture
+					crossing={seen.hands.cloth}
+					from={voice.hand}
+					{side}
+					alt="{seen.taught.name}, {side} side"
+				/>
+				<figcaption>
+					{side === 'right' ? 'The right side' : 'The wrong side: meant to look so'}
+				</figcaption>
+			</figure>
+		{/each}
+	</div>
+{:else if seen && moment.look === 'leans'}
+	<div class="pair">
+		{#each leans as { crossing, name }, i (i)}
+			<figure>
+				<ClothPicture {crossing} from={voice.hand} alt={name} />
+				<figcaption>{name}</figcaption>
+			</figure>
+		{/each}
+	</div>
+{:else if seen?.shown}
+	<FittedCross
+		shown={seen.shown}
+		at={moment.step}
+		crossing={seen.hands.played}
+		{voice}
+		facing={moment.facing}
+		slow={stage.repeat?.slower ? SLOWER : 1}
+		alt="{seen.taught.name}: {seen.shown.script.told[moment.step].sentence}"
+	/>
+{:else if part.kind === 'picture' && seen}
+	<div class="grid h-full grid-cols-[minmax(0,36rem)] items-center justify-center p-4">
+		<ClothPicture
+			crossing={seen.hands.cloth}
+			from={voice.hand}
+			alt="{seen.taught.name}, worked {seen.hands.played.order.join(' ')}"
+		/>
+	</div>
+{:else if part.kind === 'compare'}
+	<div class="mx-auto h-full max-w-6xl p-4 text-xl">
+		<CompareView lesson={stage.lesson} {part} step={moment.step} />
+	</div>
+{:else if part.kind === 'mend' && seen}
+	<div class="mx-auto h-full max-w-5xl overflow-y-auto p-4 text-xl lg:text-2xl">
+		<MendView lesson={stage.lesson} {part} told={moment.told} />
+	</div>
+{:else if stage.rows && part.kind === 'swatch' && step !== undefined}
+	<div class="mx-auto grid h-full max-w-6xl content-center gap-4 overflow-y-auto p-4 sm:grid-cols-[2fr_1fr]">
+		<div class="self-center">
+			{#if stage.rows.working.steps[step].worked.crossings.length > 0}
+				<PictureRow working={stage.rows.working} {step} from={begins} alt="The row, from the arrow on" />
+			{:else}
+				<p class="font-serif text-3xl sm:text-5xl">A plain row</p>
+			{/if}
+		</div>
+		<div class="h-[38vh]"><SwatchPicture working={stage.rows.working} rows={step + 1} fit="whole" /></div>
+	</div>
+{:else if stage.rows && (part.kind === 'count' || part.kind === 'practice')}
+	<div class="mx-auto h-full max-w-4xl p-4">
+		<SwatchPicture
+			working={stage.rows.working}
+			rows={part.kind === 'count' && part.row ? part.row : Infinity}
+			fit="whole"
+		/>
+	</div>
+{:else if part.kind === 'practice' && seen}
+	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">
+		<ClothPicture crossing={seen.hands.cloth} from={voice.hand} numbers={false} alt={seen.taught.name} />
+	</div>
+{:else}
+	<!-- Long texts are scrolled by key. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<div class="words" tabindex="0">
+		{#if part.kind === 'check'}
+			<p>{part.question}</p>
+			{#if moment.told}<p class="mt-6 border-t border-current pt-6" role="status">
+					{answerFor(stage.lesson, part, stage.voice)}
+				</p>{/if}
+		{:else if part.kind === 'care' && !texts[part.id]}
+			<p>
+				Put the needles down. Open the hands wide, close them softly, let the wrists circle. Look far away.
+			</p>
+			<p>Whoever feels pain stops for today; pain that stays is for a doctor or a hand therapist.</p>
+		{:else}
+			<!-- eslint-disable-next-line svelte/no-at-html-tags -- made from CommonMark on the server, raw HTML escaped -->
+			{@html stage.told(texts[part.id] ?? '')}
+		{/if}
+	</div>
+{/if}
+
+<style>
+	.pair {
+		display: grid;
+		grid-template-columns: repeat(2, minmax(0, min(32rem, 52vh)));
+		gap: 2rem;
+		height: 100%;
+		place-content: center;
+		padding: 1rem;
+	}
+	@media (orientation: portrait) {
+		.pair {
+			grid-template-columns: minmax(0, min(34rem, 33vh));
+			gap: 0.8rem;
+		}
+	}
+	figcaption {
+		margin-top: 0.4rem;
+		text-align: center;
+		font-size: clamp(1.1rem, 2vw, 1.7rem);
+		font-weight: 600;
+	}
+	.words {
+		height: 100%;
+		overflow-y: auto;
+		max-width: 60rem;
+		margin-inline: auto;
+		padding: 4vh 2.5rem;
+		font-size: clamp(1.35rem, 2.9vw, 2.5rem);
+		line-height: 1.45;
+	}
+	.words :global(p + p) {
+		margin-top: 0.8em;
+	}
+	.words :global(ul) {
+		list-style: disc;
+		padding-left: 1.2em;
+	}
+</style>

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import type { Stage } from './stage.svelte';
+	import { KIND_WORDS } from '$lib/lesson/parts';
+
+	/** Every part in a row, each to be reached at once; what is left out today is struck through. */
+	let { stage }: { stage: Stage } = $props();
+
+	let strip: HTMLOListElement | undefined = $state();
+	const at = $derived(stage.moment.at);
+
+	$effect(() => {
+		const current = strip?.children[at] as HTMLElement | undefined;
+		if (strip && current)
+			strip.scrollLeft = current.offsetLeft - strip.clientWidth / 2 + current.clientWidth / 2;
+	});
+</script>
+
+<ol bind:this={strip} class="flex gap-1.5 overflow-x-auto px-5 pt-2 pb-2 sm:px-10" aria-label="Parts">
+	{#each stage.parts as { part }, i (part.id)}
+		{@const dropped = stage.isDropped(part.id)}
+		<li class="min-w-24 flex-1">
+			<button
+				type="button"
+				class="chip {i < at ? 'done' : i === at ? 'now' : ''}"
+				class:line-through={dropped}
+				aria-current={i === at ? 'step' : undefined}
+				aria-label="{part.title}{dropped ? ', left out today' : ''}"
+				onclick={() => stage.part(i)}>{KIND_WORDS[part.kind]}</button
+			>
+		</li>
+	{/each}
+</ol>
+
+<style>
+	.chip {
+		width: 100%;
+		min-height: 2.75rem;
+		padding: 0.2rem 0.7rem;
+		border-radius: 0.5rem;
+		background: #26423f;
+		text-align: left;
+		cursor: pointer;
+	}
+	.chip.done {
+		background: #4a6f6a;
+		color: #fff;
+	}
+	.chip.now {
+		background: var(--color-primary);
+		color: var(--color-primary-content);
+		font-weight: 700;
+	}
+</style>

@@ -1,0 +1,61 @@
+<script lang="ts" module>
+	import { nowAt, type Now } from '$core/swatch/counter';
+	import type { Stage } from './stage.svelte';
+
+	/** Where the rows of a part have come to. */
+	export function rowNow({ rows, moment, now }: Stage): Now | null {
+		if (!rows || !now) return null;
+		if (now.part.kind === 'count')
+			return nowAt(rows.working, Math.min(now.part.row ?? Infinity, rows.working.steps.length));
+		const step = rows.steps.at(moment.step);
+		return now.part.kind === 'swatch' && step !== undefined ? nowAt(rows.working, step) : null;
+	}
+</script>
+
+<script lang="ts">
+	import { inWords } from '$core/naming/numbers';
+	import { besideSaid, nowSaid } from '$core/swatch/said';
+	import { lookSaid } from '$core/swatch/look';
+	import { KIND_WORDS } from '$lib/lesson/parts';
+
+	/** The one sentence that matters, readable from the last row, and what comes after it. */
+	let { stage }: { stage: Stage } = $props();
+
+	const part = $derived(stage.now!.part);
+	const step = $derived(stage.moment.step);
+	const rows = $derived(rowNow(stage));
+	const rounds = $derived(stage.rows?.working.pattern.rounds ?? false);
+	const then = $derived(stage.next ? `then: ${stage.next.part.title}` : 'The last part of the lesson.');
+
+	const words = $derived.by((): { big: string; small: string } => {
+		const { script, moment } = stage;
+		if (stage.seen && moment.look !== 'work')
+			return { big: moment.look === 'sides' ? 'Both sides of it' : 'Both leans of it', small: then };
+		if (script) {
+			const { sentence, detail } = script.told[step];
+			const after = script.told.at(step + 1);
+			return { big: sentence, small: after ? `then: ${after.short.toLowerCase()}` : detail };
+		}
+		if (part.kind === 'swatch' && rows && rows.step !== null) {
+			const look = lookSaid(stage.rows!.working.steps[rows.step], stage.voice.terms);
+			return { big: nowSaid(rows, rounds), small: look || besideSaid(rows, null) };
+		}
+		if (part.kind === 'count' && rows)
+			return stage.moment.told
+				? { big: besideSaid(rows, null), small: then }
+				: { big: 'How many rows since the last cross?', small: 'Count up from the bar that lies sideways.' };
+		const times = part.kind === 'practice' && part.times ? `${inWords(part.times)} times` : '';
+		return { big: [KIND_WORDS[part.kind], times].filter(Boolean).join(', '), small: then };
+	});
+</script>
+
+<p class="sentence font-serif" data-testid="sentence">{words.big}</p>
+<p class="mt-2 text-lg opacity-85 sm:text-2xl">{words.small}</p>
+
+<style>
+	.sentence {
+		font-size: clamp(1.6rem, 4.1cqw, 5.2rem);
+		line-height: 1.12;
+		font-weight: 500;
+	}
+</style>

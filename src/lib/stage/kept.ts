@@ -1,7 +1,0 @@
-import type { ClassRecord } from '$core/lesson/classRecord';
-
-/** The record of a class under its id. */
-export interface KeptClass {
-	readonly id: string;
-	readonly record: ClassRecord;
-}

@@ -1,0 +1,288 @@
+<script lang="ts">
+	import { onMount, tick, untrack } from 'svelte';
+	import type { Working } from '$core/fabric/fabric';
+	import { CanvasPen, tonesOf } from '$lib/drawing/pens';
+	import {
+		columnX,
+		crossingsSeen,
+		followed,
+		paintNumbers,
+		paintRows,
+		sizeOf,
+		spotAt,
+		type View
+	} from '$lib/drawing/swatch';
+	import { PaintedBands } from './bands';
+
+	/** A stitch of the cloth: its row by its place in the plan, its column from the left edge of the right side. */
+	interface Spot {
+		readonly step: number;
+		readonly column: number;
+	}
+
+	/** The cloth, with the waterline at what is knitted, and a strand followed from edge to edge. */
+	let {
+		working,
+		view,
+		done,
+		chosen,
+		strand,
+		theme,
+		alt,
+		onchoose,
+		ondrop
+	}: {
+		working: Working;
+		view: View;
+		done: number;
+		chosen: Spot | null;
+		strand: number | null;
+		/** the picture is drawn anew in other light */
+		theme: string;
+		alt: string;
+		onchoose: (spot: Spot) => void;
+		/** a crossing was dragged to another stitch: columns of its left end, as the side that is seen shows them */
+		ondrop: (from: Spot, to: { step: number; by: number }) => void;
+	} = $props();
+
+	const size = $derived(sizeOf(working, view));
+	let scroller: HTMLElement;
+	let canvas: HTMLCanvasElement;
+	let room = $state({ width: 0, height: 0 });
+	const bands = new PaintedBands();
+
+	const waterY = $derived(size.height - Math.min(done, size.rows) * view.row);
+	const path = $derived(strand === null ? null : followed(working, strand, size, view));
+	const startX = $derived(path?.from == null ? null : columnX(path.from, working.fabric.castOn, size, view));
+	/** the crossing or stitch that is chosen, as a box */
+	const box = $derived.by(() => {
+		const step = chosen && working.steps[chosen.step];
+		if (!chosen || !step || chosen.column >= step.row.after) return null;
+		const crossing = crossingOver(chosen);
+		const [first, last] = crossing ?? [chosen.column, chosen.column];
+		const xs = [columnX(first, step.row.after, size, view), columnX(last, step.row.after, size, view)];
+		const x = Math.min(...xs) - view.stitch / 2;
+		return {
+			x,
+			y: size.height - (chosen.step + 1) * view.row,
+			width: Math.abs(xs[1] - xs[0]) + view.stitch,
+			height: view.row
+		};
+	});
+
+	/** First and last column of the crossing over a stitch, from the left edge of the right side. */
+	function crossingOver({ step, column }: Spot): [number, number] | null {
+		const found = crossingsSeen(working.steps[step], 'right').find(
+			(one) => column >= one.column && column < one.column + one.crossing.stitches
+		);
+		return found ? [found.column, found.column + found.crossing.stitches - 1] : null;
+	}
+
+	function paint() {
+		if (!canvas || room.width === 0) return;
+		const ratio = devicePixelRatio || 1;
+		const [width, height] = [Math.round(room.width * ratio), Math.round(room.height * ratio)];
+		if (canvas.width !== width || canvas.height !== height) Object.assign(canvas, { width, height });
+		const context = canvas.getContext('2d', { alpha: true })!;
+		context.setTransform(1, 0, 0, 1, 0, 0);
+		context.clearRect(0, 0, width, height);
+		const late = bands.draw(context, {
+			working,
+			view,
+			size,
+			theme,
+			ratio,
+			left: scroller.scrollLeft,
+			top: scroller.scrollTop,
+			room,
+			paint: (tile, stretch) => {
+				const pen = new CanvasPen(tile, tonesOf(canvas));
+				paintRows(pen, working, stretch, size, view);
+				paintNumbers(pen, working, stretch, size, view);
+			}
+		});
+		if (late) ask();
+	}
+
+	/** Sizes in pixels, set by script: a style attribute in the page itself is not allowed here. */
+	const laid =
+		(sizes: Partial<Record<'width' | 'height' | 'marginBottom' | 'marginLeft' | 'marginTop', number>>) =>
+		(node: HTMLElement | SVGElement) => {
+			for (const [property, pixels] of Object.entries(sizes))
+				node.style[property as keyof typeof sizes] = `${pixels}px`;
+		};
+
+	let asked = 0;
+	function ask() {
+		cancelAnimationFrame(asked);
+		asked = requestAnimationFrame(paint);
+	}
+
+	$effect(() => {
+		void [working, view, size, theme, room.width, room.height];
+		ask();
+	});
+
+	onMount(() => {
+		const watcher = new ResizeObserver(([{ contentRect }]) => {
+			room = { width: contentRect.width, height: contentRect.height };
+		});
+		watcher.observe(scroller);
+		document.fonts.ready.then(() => {
+			bands.clear();
+			ask();
+		});
+		void tick().then(() => show(untrack(() => Math.min(done, size.rows - 1))));
+		return () => {
+			watcher.disconnect();
+			cancelAnimationFrame(asked);
+		};
+	});
+
+	/** Brings a row into sight. */
+	export function show(step: number) {
+		const middle = size.height - (step + 0.5) * view.row;
+		const { scrollTop, clientHeight } = scroller;
+		if (middle < scrollTop + view.row || middle > scrollTop + clientHeight - view.row)
+			scroller.scrollTop = middle - clientHeight * 0.6;
+	}
+
+	let drag = $state.raw<{ from: Spot; x: number; y: number; dx: number; dy: number } | null>(null);
+	const dragged = $derived(drag !== null && Math.hypot(drag.dx, drag.dy) > 6);
+	const steps = $derived(
+		drag ? { by: Math.round(drag.dx / view.stitch), rows: -Math.round(drag.dy / view.row) } : null
+	);
+
+	function spotOf(event: PointerEvent): Spot | null {
+		const { left, top } = scroller.getBoundingClientRect();
+		const [x, y] = [
+			event.clientX - left + scroller.scrollLeft - offset,
+			event.clientY - top + scroller.scrollTop - lowered
+		];
+		return spotAt(x, y, working, size, view);
+	}
+
+	function press(event: PointerEvent) {
+		const spot = spotOf(event);
+		if (!spot || event.button !== 0) return;
+		onchoose(spot);
+		if (!crossingOver(spot)) return;
+		drag = { from: spot, x: event.clientX, y: event.clientY, dx: 0, dy: 0 };
+		(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+	}
+
+	function move(event: PointerEvent) {
+		if (drag) drag = { ...drag, dx: event.clientX - drag.x, dy: event.clientY - drag.y };
+	}
+
+	function release() {
+		if (drag && dragged && steps && (steps.by !== 0 || steps.rows !== 0))
+			ondrop(drag.from, { step: drag.from.step + steps.rows, by: steps.by });
+		drag = null;
+	}
+
+	// A cloth narrower than its room stands in the middle.
+	const offset = $derived(Math.max(0, (room.width - size.width) / 2));
+	// and one that is lower stands at the foot of it
+	const lowered = $derived(Math.max(0, room.height - size.height));
+	const wave = $derived.by(() => {
+		let d = `M0 ${waterY}`;
+		for (let x = 0; x < size.width; x += 60) d += `q15 -7 30 0t30 0`;
+		return d;
+	});
+</script>
+
+<!-- Tall cloth scrolls, so the keyboard must be able to come to it. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div
+	bind:this={scroller}
+	tabindex="0"
+	class="relative h-full overflow-auto"
+	onscroll={paint}
+	role="group"
+	aria-label="Cloth"
+	data-testid="cloth"
+>
+	<canvas
+		bind:this={canvas}
+		class="pointer-events-none sticky top-0 left-0 block"
+		width="0"
+		height="0"
+		{@attach laid({
+			width: room.width,
+			height: room.height,
+			marginBottom: -room.height
+		})}
+	></canvas>
+	<svg
+		width={size.width}
+		height={Math.max(size.height, 1)}
+		viewBox="0 0 {size.width} {Math.max(size.height, 1)}"
+		class="relative block cursor-pointer touch-pan-x touch-pan-y select-none"
+		{@attach laid({ marginLeft: offset, marginTop: lowered })}
+		role="img"
+		aria-label={alt}
+		onpointerdown={press}
+		onpointermove={move}
+		onpointerup={release}
+		onpointercancel={() => (drag = null)}
+	>
+		<rect x="0" y={waterY} width={size.width} height={size.height - waterY} class="water" />
+		{#if done > 0}<path d={wave} class="shore" />{/if}
+		{#if path}
+			<path d={path.seen} class="strand" />
+			<path d={path.behind} class="strand hidden-strand" />
+			{#if startX !== null}
+				<circle cx={startX} cy={size.height - 16} r="14" class="fill-ink" />
+				<text x={startX} y={size.height - 11} text-anchor="middle" class="start">{strand}</text>
+			{/if}
+		{/if}
+		{#if box}
+			<rect {...box} rx="7" class="box" />
+			{#if drag && dragged && steps}
+				<rect
+					x={box.x + steps.by * view.stitch}
+					y={box.y - steps.rows * view.row}
+					width={box.width}
+					height={box.height}
+					rx="7"
+					class="box ghost"
+				/>
+			{/if}
+		{/if}
+	</svg>
+</div>
+
+<style>
+	.water {
+		fill: color-mix(in oklab, var(--color-base-content) 16%, transparent);
+	}
+	.shore {
+		fill: none;
+		stroke: var(--color-base-content);
+		stroke-width: 2.5;
+	}
+	.strand {
+		fill: none;
+		stroke: var(--color-base-content);
+		stroke-width: 5;
+		stroke-linecap: round;
+	}
+	.hidden-strand {
+		stroke-dasharray: 1 9;
+	}
+	.start {
+		fill: var(--color-base-100);
+		font-weight: 700;
+		font-size: 15px;
+	}
+	.box {
+		fill: none;
+		stroke: var(--color-base-content);
+		stroke-width: 3;
+	}
+	.ghost {
+		stroke-dasharray: 7 5;
+		fill: color-mix(in oklab, var(--color-base-content) 12%, transparent);
+	}
+</style>

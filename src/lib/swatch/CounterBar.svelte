@@ -1,0 +1,190 @@
+<script lang="ts">
+	import { gaugeOf, repeatIn, repeatsTo } from '$core/swatch/measure';
+	import { besideSaid, nowSaid, spoken } from '$core/swatch/said';
+	import { newId } from '$lib/client/id';
+	import type { OpenSwatch } from './openSwatch.svelte';
+	import Icon from '$lib/ui/Icon.svelte';
+
+	/** Row up by one big button, what comes next in one sentence, and how far the next cross is. */
+	let { open, onlost }: { open: OpenSwatch; onlost: () => void } = $props();
+
+	let aloud = $state(false);
+	let setting = $state(false);
+	let row = $state(0);
+	const now = $derived(open.now);
+	const rounds = $derived(open.working?.pattern.rounds ?? false);
+	const counters = $derived(open.card.counters);
+	/** repeats that the wished length asks for after this one */
+	const left = $derived.by(() => {
+		const { working, card } = open;
+		if (!working?.fabric.open || !card.wishedMm || !now?.repeats) return null;
+		const { repeatRows, otherRows } = repeatIn(working);
+		const { rows } = repeatsTo(card.wishedMm, repeatRows, otherRows, gaugeOf(card));
+		return Math.max(0, Math.ceil((rows - open.done) / repeatRows) - 1);
+	});
+
+	export function count(by: 1 | -1) {
+		open.count(by);
+		if (aloud && open.now && 'speechSynthesis' in window) {
+			speechSynthesis.cancel();
+			speechSynthesis.speak(new SpeechSynthesisUtterance(spoken(open.now, rounds)));
+		}
+	}
+
+	function addCounter() {
+		const id = newId();
+		open.change({ counters: [...counters, { id, name: `Piece ${counters.length + 1}` }] }, 'counter added');
+		open.counter = id;
+	}
+
+	function rename(name: string) {
+		open.change(
+			{ counters: counters.map((one) => (one.id === open.counter ? { ...one, name } : one)) },
+			'counter named'
+		);
+	}
+
+	function set(event: SubmitEvent) {
+		event.preventDefault();
+		open.setRow(Math.max(0, Math.round(row) - 1));
+		setting = false;
+	}
+</script>
+
+<section class="bar bg-neutral text-neutral-content" aria-label="Counter">
+	<div class="flex items-center gap-4 px-4 pt-3.5 sm:gap-6 sm:px-7">
+		<button type="button" class="count" onclick={() => count(1)} aria-label="One row done">
+			<Icon name="plus" size={36} class="stroke-[2.6]" />
+		</button>
+		<div class="min-w-0 flex-1" aria-live="polite">
+			<p class="sentence font-serif leading-tight font-medium" data-testid="now">
+				{now ? nowSaid(now, rounds) : 'Rows come first; then they are counted.'}
+			</p>
+			{#if now}<p class="mt-1 opacity-90">{besideSaid(now, left)}</p>{/if}
+		</div>
+		{#if now && now.toCross !== null && now.toCross > 0}
+			<p class="hidden text-right sm:block">
+				<span class="block font-serif text-3xl leading-tight font-medium"
+					>{now.toCross} {now.toCross === 1 ? 'row' : 'rows'}</span
+				>
+				<span class="opacity-90">to the next cross</span>
+			</p>
+		{/if}
+	</div>
+	<div class="relative mt-2 flex items-center gap-x-1.5 overflow-x-auto px-3 pt-1 pb-2 text-sm sm:px-6">
+		<button type="button" class="small" onclick={() => count(-1)} disabled={open.done === 0}>
+			<Icon name="minus" size={16} /> One back
+		</button>
+		{#if setting}
+			<form class="flex items-center gap-2" onsubmit={set}>
+				<label class="flex items-center gap-2"
+					>Next is row
+					<input
+						class="number"
+						type="number"
+						min="1"
+						max="100000"
+						bind:value={row}
+						{@attach (field) => field.focus()}
+					/>
+				</label>
+				<button class="small">Set</button>
+				<button type="button" class="small" onclick={() => (setting = false)}>Leave it</button>
+			</form>
+		{:else}
+			<button type="button" class="small" onclick={() => ((row = open.done + 1), (setting = true))}
+				>Set the row</button
+			>
+			<button type="button" class="small" onclick={onlost}>I have lost my place</button>
+		{/if}
+		<button type="button" class="small" aria-pressed={aloud} onclick={() => (aloud = !aloud)}
+			>{aloud ? 'Counting aloud' : 'Count aloud'}</button
+		>
+		<span class="ml-auto flex items-center gap-1.5">
+			<label class="flex items-center gap-2">
+				<span class="sr-only">Which counter</span>
+				<select
+					class="number w-auto! max-w-44"
+					value={open.counter}
+					onchange={(event) => (open.counter = event.currentTarget.value)}
+				>
+					{#each counters as { id, name } (id)}<option value={id}>{name}</option>{/each}
+				</select>
+			</label>
+			{#if counters.length > 1}
+				<label>
+					<span class="sr-only">Name of the counter</span>
+					<input
+						class="number w-32!"
+						value={counters.find(({ id }) => id === open.counter)?.name}
+						maxlength="60"
+						onchange={(event) => rename(event.currentTarget.value.trim() || 'Rows')}
+					/>
+				</label>
+			{/if}
+			<button type="button" class="small" onclick={addCounter} disabled={counters.length >= 12}
+				>Another counter</button
+			>
+			<span class="px-1.5 whitespace-nowrap opacity-90" data-testid="done"
+				>{open.done} {open.done === 1 ? 'row' : 'rows'} done</span
+			>
+		</span>
+	</div>
+</section>
+
+<style>
+	.bar {
+		container-type: inline-size;
+	}
+	.bar :global(:focus-visible) {
+		outline-color: var(--color-neutral-content);
+	}
+	.sentence {
+		font-size: 1.25rem;
+	}
+	@container (min-width: 46rem) {
+		.sentence {
+			font-size: 1.75rem;
+		}
+	}
+	.count {
+		display: grid;
+		place-items: center;
+		flex: none;
+		width: 4.75rem;
+		height: 4.5rem;
+		border-radius: 1rem;
+		background: var(--color-neutral-content);
+		color: var(--color-neutral);
+		cursor: pointer;
+	}
+	.small {
+		display: inline-flex;
+		align-items: center;
+		flex: none;
+		white-space: nowrap;
+		gap: 0.35rem;
+		min-height: 2.75rem;
+		padding: 0.2rem 0.75rem;
+		border-radius: 0.75rem;
+		cursor: pointer;
+		font-weight: 500;
+	}
+	.small:hover:not(:disabled),
+	.small[aria-pressed='true'] {
+		background: color-mix(in oklab, var(--color-neutral-content) 16%, transparent);
+	}
+	.small:disabled {
+		opacity: 0.5;
+		cursor: default;
+	}
+	.number {
+		width: 5rem;
+		min-height: 2.75rem;
+		padding: 0.1rem 0.6rem;
+		border: 1.5px solid color-mix(in oklab, currentColor 60%, transparent);
+		border-radius: 0.7rem;
+		background: var(--color-neutral);
+		color: inherit;
+	}
+</style>

@@ -1,0 +1,48 @@
+<script lang="ts">
+	import { mapped } from '$core/result';
+	import type { Swatch } from '$core/swatch/schema';
+	import { fetched } from '$lib/client/fetched';
+	import type { OpenSwatch } from './openSwatch.svelte';
+	import { versionsAt, type VersionLine } from '$lib/wire/swatch';
+	import { momentSaid } from '$lib/ui/locale';
+	import Versions from '$lib/ui/Versions.svelte';
+	import SwatchDifferences from './SwatchDifferences.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+
+	/** Who changed what and when; any version can be looked at and brought back. */
+	let { open }: { open: OpenSwatch } = $props();
+	const settings = getSettings();
+
+	let versions = $state<{ again: () => Promise<void> }>();
+
+	const load = async () =>
+		mapped(await fetched<{ versions: VersionLine[] }>(versionsAt(open.id)), ({ versions }) =>
+			versions.map(({ id, said, madeAt, who, version }) => ({
+				id,
+				said,
+				note: `${momentSaid(madeAt, settings.locale)}, ${who} · ${version === null ? 'put together with another' : `version ${version}`}`
+			}))
+		);
+	const look = async (id: string) =>
+		mapped(await fetched<{ swatch: Swatch }>(`${versionsAt(open.id)}/${id}`), ({ swatch }) => swatch);
+
+	function restore({ text, ...rest }: Swatch) {
+		open.change(rest, 'an earlier version brought back');
+		open.edit([{ from: 0, to: open.text.length, insert: text }], 'an earlier version brought back');
+	}
+</script>
+
+<div class="grid gap-3">
+	<div class="flex items-center justify-between gap-3">
+		<h2 class="text-xl">History</h2>
+		<button type="button" class="press press-quiet" onclick={() => versions?.again()}>Look again</button>
+	</div>
+	<Versions bind:this={versions} {load} {look}>
+		{#snippet shown(swatch)}
+			<SwatchDifferences of={swatch} and={open.swatch} said={['It said', 'Now it says']} />
+			<div>
+				<button type="button" class="press" onclick={() => restore(swatch)}>Bring it back</button>
+			</div>
+		{/snippet}
+	</Versions>
+</div>

@@ -1,0 +1,20 @@
+import { working } from '$core/fabric/fabric';
+import { readPattern } from '$core/pattern/pattern';
+import type { Report } from '$lib/client/errand.svelte';
+import type { RowsAnswer, RowsQuestion } from './rows';
+
+/** Stitches worked between two reports of progress. */
+const REPORT_EVERY = 50_000;
+
+/** Reads and works rows away from the page. */
+addEventListener('message', ({ data: { text, memory } }: MessageEvent<RowsQuestion>) => {
+	const effort = working(readPattern(text), { memory });
+	let [worked, said] = [0, 0];
+	let step = effort.next();
+	while (!step.done) {
+		worked += step.value;
+		if (worked - said > REPORT_EVERY) postMessage({ progress: (said = worked) } satisfies Report<RowsAnswer>);
+		step = effort.next();
+	}
+	postMessage({ answer: step.value } satisfies Report<RowsAnswer>);
+});

@@ -1,0 +1,32 @@
+<script lang="ts">
+	import { copy } from './save';
+	import Icon from './Icon.svelte';
+
+	/** A line of text with a button that copies it. */
+	let { label, text, note }: { label: string; text: string; note?: string } = $props();
+
+	let copied = $state(false);
+
+	async function take() {
+		await copy(text);
+		copied = true;
+		setTimeout(() => (copied = false), 2_000);
+	}
+</script>
+
+<div class="flex items-start justify-between gap-3 border-b border-hairline py-2">
+	<div class="min-w-0">
+		<p class="text-sm text-quiet">{label}</p>
+		<p class="font-medium break-words">{text}</p>
+		{#if note}<p class="text-sm text-quiet">{note}</p>{/if}
+	</div>
+	<button
+		type="button"
+		class="press press-small shrink-0 press-quiet"
+		onclick={take}
+		aria-label="Copy {text}"
+	>
+		{#if copied}<Icon name="check" size={18} />{:else}<Icon name="copy" size={18} />{/if}
+		<span aria-live="polite">{copied ? 'Copied' : 'Copy'}</span>
+	</button>
+</div>

@@ -1,0 +1,57 @@
+<script lang="ts">
+	import type { HTMLInputAttributes } from 'svelte/elements';
+	import { counted } from '$core/naming/numbers';
+	import { SHORTEST_PASSWORD } from '$lib/wire/password';
+
+	/** A password: shown on asking, and a new one with its rule beside it as it is typed. */
+	let {
+		label,
+		fresh = false,
+		...rest
+	}: {
+		label: string;
+		/** it is being chosen, so the rule holds */
+		fresh?: boolean;
+	} & Omit<HTMLInputAttributes, 'type'> = $props();
+
+	const uid = $props.id();
+	let shown = $state(false);
+	let typed = $state('');
+	const missing = $derived(Math.max(0, SHORTEST_PASSWORD - typed.length));
+</script>
+
+<div class="grid gap-1">
+	<label class="text-quiet" for={uid}>{label}</label>
+	<div class="flex gap-2">
+		<input
+			id={uid}
+			class="field"
+			type={shown ? 'text' : 'password'}
+			autocomplete={fresh ? 'new-password' : 'current-password'}
+			autocapitalize="off"
+			spellcheck="false"
+			maxlength="200"
+			aria-describedby={fresh ? `${uid}-rule` : undefined}
+			required
+			oninput={(event) => (typed = event.currentTarget.value)}
+			{...rest}
+		/>
+		<button
+			type="button"
+			class="press press-quiet"
+			aria-pressed={shown}
+			aria-label="Show the password"
+			onclick={() => (shown = !shown)}>{shown ? 'Hide' : 'Show'}</button
+		>
+	</div>
+	{#if fresh}
+		<p id="{uid}-rule" class="text-sm text-quiet" aria-live="polite">
+			At least {SHORTEST_PASSWORD} characters; a short sentence is a good one.
+			{#if typed !== ''}
+				<strong class="text-base-content"
+					>{missing > 0 ? `${counted(missing, 'character')} more.` : 'Long enough.'}</strong
+				>
+			{/if}
+		</p>
+	{/if}
+</div>

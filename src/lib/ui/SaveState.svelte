@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import { save } from './save';
+	import { timeSaid } from './locale';
+	import { outbox } from '$lib/client/outbox.svelte';
+	import { copyOf, placeOf } from '$lib/client/refused';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import Icon from './Icon.svelte';
+
+	const settings = getSettings();
+
+	/** Says whether what was done here has reached the server. */
+	const signIn = $derived(
+		`${resolve('/sign-in')}?to=${encodeURIComponent(page.url.pathname + page.url.search)}`
+	);
+	const count = $derived(outbox.letters.length);
+	const kept = $derived(`${count} ${count === 1 ? 'change' : 'changes'} kept here`);
+	const time = $derived(outbox.savedAt && timeSaid(outbox.savedAt, settings.locale));
+	const press = 'min-h-11 shrink-0 font-semibold underline lg:min-h-8';
+</script>
+
+<!-- It has a line of its own below the rest of the head where there is little room or much to say. -->
+<p
+	class={[
+		'order-last flex w-full items-center gap-x-2 py-1 text-sm empty:hidden [&>svg]:shrink-0',
+		!outbox.need && 'lg:order-none lg:w-auto lg:flex-1 lg:justify-end'
+	]}
+	role="status"
+	data-save={outbox.state}
+>
+	{#if outbox.state === 'sending'}
+		<Icon name="loader-circle" size={17} class="motion-safe:animate-spin" /> Saving
+	{:else if outbox.state === 'away'}
+		<Icon name="cloud-off" size={17} />
+		<span>{outbox.need ? `${outbox.need} ${kept}` : `Server away. ${kept}`}</span>
+		<button type="button" class={press} onclick={() => outbox.send()}>Try now</button>
+	{:else if outbox.state === 'out'}
+		<Icon name="circle-alert" size={17} />
+		<span>Signed out. {kept}</span>
+		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
+		<a class={[press, 'content-center']} href={signIn} data-sveltekit-reload>Sign in</a>
+	{:else if outbox.state === 'saved' && time}
+		<Icon name="check" size={17} /> <span class="whitespace-nowrap">Saved {time}</span>
+	{/if}
+</p>
+{#if outbox.refusals.length > 0}
+	<!-- A narrow page is long: what is wrong stands at its foot, wherever one writes. -->
+	<ul
+		class="z-20 order-last grid w-full gap-1 border-hairline pb-1 text-sm max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:border-t max-lg:bg-base-100 max-lg:px-5 max-lg:py-2"
+		aria-label="Not taken by the server"
+	>
+		{#each outbox.refusals as refusal (refusal.letter.id)}
+			{@const place = placeOf(refusal.letter)}
+			<li class="flex flex-wrap items-center gap-x-4" role="alert">
+				<span class="flex items-center gap-2 text-error">
+					<Icon name="circle-alert" size={17} class="shrink-0" />
+					{refusal.message}
+				</span>
+				<span class="flex gap-x-6">
+					<button
+						type="button"
+						class={press}
+						onclick={() => save(copyOf(refusal), 'pond-loop-not-taken.txt')}
+					>
+						Keep a copy
+					</button>
+					{#if place !== page.url.pathname}
+						<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- a page of ours -->
+						<a class={[press, 'content-center']} href={place}>Mend</a>
+					{:else}
+						<span class="content-center text-quiet">Mend it here</span>
+					{/if}
+					<button type="button" class={press} onclick={() => outbox.letGo(refusal)}>Let go</button>
+				</span>
+			</li>
+		{/each}
+	</ul>
+{/if}

@@ -1,0 +1,103 @@
+<script lang="ts">
+	import { getSettings } from '$lib/client/settings.svelte';
+	import type { Settings } from '$lib/wire/settings';
+
+	/** The teacher's settings. Each takes effect at once, on every sentence and picture. */
+	const settings = getSettings();
+
+	interface Choice {
+		field: keyof Settings;
+		legend: string;
+		choices: readonly { value: string | boolean; label: string }[];
+		/** for whom it is */
+		says?: string;
+	}
+
+	const CHOICES: readonly Choice[] = [
+		{
+			field: 'hand',
+			legend: 'Knitting',
+			choices: [
+				{ value: 'right', label: 'Right-handed' },
+				{ value: 'left', label: 'Left-handed' }
+			]
+		},
+		{
+			field: 'keep',
+			legend: 'Left-handed knitters keep',
+			choices: [
+				{ value: 'fabric', label: 'The fabric: holds change sides' },
+				{ value: 'words', label: 'The words: cloth comes out mirrored' }
+			]
+		},
+		{
+			field: 'yarnHand',
+			legend: 'Yarn carried in',
+			choices: [
+				{ value: 'right', label: 'Right hand' },
+				{ value: 'left', label: 'Left hand' }
+			]
+		},
+		{
+			field: 'terms',
+			legend: 'Words',
+			choices: [
+				{ value: 'us', label: 'US' },
+				{ value: 'uk', label: 'UK' }
+			]
+		},
+		{
+			field: 'units',
+			legend: 'Lengths',
+			choices: [
+				{ value: 'cm', label: 'Centimetres, A4' },
+				{ value: 'in', label: 'Inches, Letter' }
+			]
+		},
+		{
+			field: 'theme',
+			legend: 'Light',
+			choices: [
+				{ value: 'day', label: 'Day' },
+				{ value: 'evening', label: 'Evening' }
+			]
+		},
+		{
+			field: 'singleKeys',
+			legend: 'Keys of one letter or sign',
+			choices: [
+				{ value: true, label: 'On' },
+				{ value: false, label: 'Off' }
+			],
+			says: 'Turn them off if you speak to your device, or press keys by mistake.'
+		}
+	];
+
+	const shown = $derived(CHOICES.filter(({ field }) => field !== 'keep' || settings.value.hand === 'left'));
+</script>
+
+<div class="grid gap-4">
+	{#each shown as { field, legend, choices, says } (field)}
+		<fieldset>
+			<legend class="mb-1.5 font-semibold text-quiet">{legend}</legend>
+			<div class="flex flex-wrap gap-2">
+				{#each choices as { value, label } (value)}
+					<label
+						class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+					>
+						<input
+							type="radio"
+							class="sr-only"
+							name={field}
+							{value}
+							checked={settings.value[field] === value}
+							onchange={() => settings.change({ [field]: value })}
+						/>
+						{label}
+					</label>
+				{/each}
+			</div>
+			{#if says}<p class="mt-1.5 text-sm text-quiet">{says}</p>{/if}
+		</fieldset>
+	{/each}
+</div>

@@ -1,0 +1,51 @@
+import type { Crossing } from '$core/crossing/crossing';
+import type { Medium } from '$core/technique/medium';
+import type { School } from '$core/naming/reading';
+import { threeGroups } from '$core/ways/way';
+
+/** How the pages call each school of names. */
+export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
+	over: 'how many over how many',
+	hold: 'counts all the stitches',
+	held: 'counts the stitches held',
+	lean: 'says the lean',
+	words: 'said in words',
+	none: 'no direction said',
+	strand: 'names the strand on top',
+	machine: 'names the set hung first',
+	loom: 'names the set re-seated first',
+	definition: 'its own definition',
+	crossing: 'given in numbers'
+};
+
+/** How the pages call each medium. */
+export const MEDIUM_NAMES: Readonly<Record<Medium, string>> = {
+	hand: 'By hand',
+	twisted: 'Twisted stitches',
+	slipped: 'Slipped stitches',
+	brioche: 'Brioche',
+	double: 'Double knitting, pairs',
+	'double-front': 'Double knitting, front layer',
+	machine: 'Machine',
+	loom: 'Loom'
+};
+
+/** Three groups of one name differ in how deep the middle lies. */
+export function depthWords(crossing: Crossing): string | null {
+	const three = threeGroups(crossing);
+	return three && (three.centre === 'between' ? 'middle between' : 'middle behind');
+}
+
+/** Levels of learners, to choose from. */
+export const LEVEL_CHOICES = [
+	{ value: 'beginner', label: 'beginners' },
+	{ value: 'improver', label: 'improvers' },
+	{ value: 'confident', label: 'confident knitters' }
+] as const;
+
+/** Kinds of yarn, to choose from. */
+export const YARN_CHOICES = [
+	{ value: 'grippy', label: 'grippy' },
+	{ value: 'plain', label: 'plain' },
+	{ value: 'slippery', label: 'slippery' }
+] as const;

@@ -1,0 +1,40 @@
+import * as z from 'zod/mini';
+import { crossingShape } from '$core/crossing/schema';
+import { MEDIA } from '$core/technique/medium';
+
+const medium = z.enum(MEDIA);
+const name = z.string().check(z.minLength(1), z.maxLength(2_000));
+const removed = z.optional(z.boolean());
+
+/** A crossing that a teacher keeps, with her saying for it. */
+export const keptCrossingShape = z.object({
+	crossing: z.uuid(),
+	name,
+	medium,
+	made: crossingShape,
+	saying: z.string().check(z.maxLength(2_000)),
+	removed
+});
+
+/** A pattern's key as it was typed; one in use settles names. */
+export const keptKeyShape = z.object({
+	key: z.uuid(),
+	title: z.string().check(z.maxLength(200)),
+	text: z.string().check(z.maxLength(100_000)),
+	inUse: z.boolean(),
+	removed
+});
+
+/** Which reading of a name a teacher means; without one, she has not said. */
+export const chosenReadingShape = z.object({ name, medium, made: z.nullable(crossingShape) });
+
+export type KeptCrossing = Readonly<z.infer<typeof keptCrossingShape>>;
+export type KeptKey = Readonly<z.infer<typeof keptKeyShape>>;
+export type ChosenReading = Readonly<z.infer<typeof chosenReadingShape>>;
+
+/** What a teacher keeps at the Bench. */
+export interface BenchMemory {
+	readonly crossings: readonly KeptCrossing[];
+	readonly keys: readonly KeptKey[];
+	readonly readings: readonly ChosenReading[];
+}
