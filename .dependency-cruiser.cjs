@@ -1,33 +1,67 @@
-/** The road is walked in one direction: a folder of the core may lean on those before it, never on those after. */
-const road = [
-	'crossing',
-	'technique',
-	'hands',
-	'naming',
-	'ways',
-	'pattern',
-	'fabric',
-	'swatch',
-	'lesson',
-	'telling',
-	'planning',
-	'teaching',
-	'handout',
-	'formats'
-];
+/** The road is walked in one direction: a folder may lean on those before it, never on those after. */
+const ROADS = {
+	core: [
+		'crossing',
+		'technique',
+		'hands',
+		'naming',
+		'ways',
+		'pattern',
+		'fabric',
+		'swatch',
+		'lesson',
+		'telling',
+		'planning',
+		'teaching',
+		'handout',
+		'formats'
+	],
+	lib: [
+		'wire',
+		'client',
+		'ui',
+		'drawing',
+		'text',
+		'handout',
+		'lesson',
+		'swatch',
+		'bench',
+		'key',
+		'course',
+		'stage',
+		'sheet',
+		'server'
+	]
+};
 
-const later = road.slice(0, -1).map((folder, i) => ({
-	name: `core-${folder}-leans-on-earlier`,
-	comment: `src/core/${folder} comes before ${road.slice(i + 1).join(', ')} on the road and may not lean on them.`,
-	severity: 'error',
-	from: { path: `^src/core/${folder}/`, pathNot: '[.]test[.]ts$' },
-	to: { path: `^src/core/(${road.slice(i + 1).join('|')})/` }
-}));
+const roads = Object.entries(ROADS).flatMap(([house, road]) =>
+	road.slice(0, -1).map((folder, i) => ({
+		name: `${house}-${folder}-leans-on-earlier`,
+		comment: `src/${house}/${folder} comes before ${road.slice(i + 1).join(', ')} on the road and may not lean on them.`,
+		severity: 'error',
+		from: { path: `^src/${house}/${folder}/`, pathNot: '[.]test[.]ts$' },
+		to: { path: `^src/${house}/(${road.slice(i + 1).join('|')})/` }
+	}))
+);
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
 	forbidden: [
-		...later,
+		...roads,
+		{
+			name: 'rooms-have-a-place',
+			comment: 'Every folder of src/lib stands on the road, and nothing lies loose beside them.',
+			severity: 'error',
+			from: {},
+			to: { path: '^src/lib/', pathNot: `^src/lib/(${ROADS.lib.join('|')})/` }
+		},
+		{
+			name: 'lib-is-no-page',
+			comment: 'Routes and the command line lean on src/lib, never the other way.',
+			severity: 'error',
+			from: { path: '^src/(lib|core)/', pathNot: '[.]test[.]ts$' },
+			to: { path: '^src/(routes|cli)/' }
+		},
 		{
 			name: 'core-is-free',
 			comment:
