@@ -26,7 +26,7 @@ const KEPT = {
 	// A class is one in which the lesson before it was given.
 	'pond-loop/class@1': (client, owner, record) =>
 		client.query(
-			`insert into classes (id, owner, lesson, record)
+			`insert into classes (id, owner, lesson_id, record)
 			select $1, $2, id, $3 from lessons where owner = $2 order by created_at desc limit 1`,
 			[randomUUID(), owner, record]
 		),
@@ -34,7 +34,7 @@ const KEPT = {
 		const id = randomUUID();
 		await client.query('insert into swatches (id, owner, document) values ($1, $2, $3)', [id, owner, swatch]);
 		await client.query(
-			`insert into swatch_versions (id, swatch, version, document, said, made_by)
+			`insert into swatch_versions (id, swatch_id, version, document, said, made_by)
 			values ($1, $2, 1, $3, 'came with the demo', $4)`,
 			[randomUUID(), id, swatch, owner]
 		);

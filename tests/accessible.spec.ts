@@ -209,7 +209,9 @@ async function demo(pond: Pond, view = '', which: 'itself' | 'copy' = 'itself') 
 	const address = await addressOf(pond, '/lessons', 'Your first two leans');
 	if (which === 'itself') return pond.open(address + view);
 	const lesson = crypto.randomUUID();
-	await pond.page.request.post(`/api${address}/copies`, { data: { lesson, title: 'A copy to write in' } });
+	await pond.page.request.post(`/api${address}/copies`, {
+		data: { lessonId: lesson, title: 'A copy to write in' }
+	});
 	await pond.open(`/lessons/${lesson}${view}`);
 }
 

@@ -26,28 +26,28 @@ const ID = '%id%';
 /** What a page would send to each route; what is not here is sent anything. */
 const BODIES: Record<string, object[]> = {
 	'/api/settings': [{ settings: { hand: 'left', needleMm: 4 } }],
-	'/api/bench/readings': [{ name: 'C4F', medium: 'hand', made: CROSSING }],
-	'/api/bench/crossings': [{ crossing: ID, name: 'x', medium: 'hand', saying: 'y', made: CROSSING }],
-	'/api/bench/keys': [{ key: ID, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }],
-	'/api/lessons': [{ lesson: ID, title: 'x', document: LESSON_OF_ALL }],
+	'/api/bench/readings': [{ name: 'C4F', medium: 'hand', crossing: CROSSING }],
+	'/api/bench/crossings': [{ crossingId: ID, name: 'x', medium: 'hand', saying: 'y', crossing: CROSSING }],
+	'/api/bench/keys': [{ keyId: ID, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }],
+	'/api/lessons': [{ lessonId: ID, title: 'x', document: LESSON_OF_ALL }],
 	'/api/lessons/[id]/changes': [
 		{ id: ID, since: 0, page: 'a', change: { kind: 'set', fields: { title: 'x', minutes: 9 } } },
 		{ id: ID, since: 1, change: { kind: 'add-part', part: LESSON.parts[0], after: null } },
 		{ id: ID, since: 1, change: { kind: 'restore', lesson: LESSON } },
 		{ id: ID, since: 1, change: { kind: 'put-swatch', swatch: { id: 's', title: 'x', text: 'CO 4' } } }
 	],
-	'/api/lessons/[id]/classes': [{ class: ID, record: { ...RECORD, parts: [TAKEN] } }],
-	'/api/lessons/[id]/copies': [{ lesson: ID, title: 'x' }],
+	'/api/lessons/[id]/classes': [{ classId: ID, record: { ...RECORD, parts: [TAKEN] } }],
+	'/api/lessons/[id]/copies': [{ lessonId: ID, title: 'x' }],
 	'/api/lessons/[id]/tags': [{ tags: ['a', 'b'] }],
 	'/api/lessons/[id]/removed': [{ removed: false }],
 	'/api/lessons/[id]/taught': [{}],
-	'/api/lessons/[id]/jobs': [{ job: ID, asked: { kind: 'sheets', as: 'md', variants: [{}] } }],
+	'/api/lessons/[id]/jobs': [{ jobId: ID, asked: { kind: 'sheets', as: 'md', variants: [{}] } }],
 	'/api/swatches/[id]/versions': [{ id: ID, base: null, swatch: SWATCH, said: 'made' }],
 	'/api/swatches/[id]/events': [
 		{ id: ID, event: { id: ID, counter: 'rows', at: 1_000, do: 'count', by: 1 } }
 	],
 	'/api/swatches/[id]/removed': [{ removed: false }],
-	'/api/courses': [{ course: ID, document: COURSE }],
+	'/api/courses': [{ courseId: ID, document: COURSE }],
 	'/api/courses/[id]': [{ base: 1, document: COURSE }],
 	'/api/courses/[id]/dates': [{ starts: '2026-11-26T19:00' }]
 };
@@ -165,10 +165,10 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 			body: method === 'GET' || method === 'OPTIONS' ? undefined : body
 		});
 	for (const [path, body] of [
-		['/api/lessons', { lesson: known, title: 'Fuzz', document: LESSON_OF_ALL }],
+		['/api/lessons', { lessonId: known, title: 'Fuzz', document: LESSON_OF_ALL }],
 		[`/api/swatches/${known}/versions`, { id: known, base: null, swatch: SWATCH, said: 'made' }],
-		['/api/courses', { course: known, document: COURSE }],
-		['/api/bench/keys', { key: known, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }]
+		['/api/courses', { courseId: known, document: COURSE }],
+		['/api/bench/keys', { keyId: known, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }]
 	] as const)
 		expect((await send('POST', path, 'application/json', JSON.stringify(body))).status).toBe(200);
 	const statuses = new Map<number, number>();

@@ -7,6 +7,7 @@ import pg from 'pg';
 import { PondServer, runScript, startOnce } from '../scripts/lib/pondServer.mjs';
 import { freePort } from '../scripts/lib/postgres.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
+import { smallDisk } from '../scripts/lib/smallDisk.mjs';
 import { temporaryFolder } from '../scripts/lib/temporaryFolder.mjs';
 import { workFolderOf } from '../scripts/lib/workFolder.mjs';
 import { expect, test } from './support/pond';
@@ -51,7 +52,9 @@ test.describe('a backup', () => {
 		try {
 			const cookie = await server.demoCookie();
 			const lesson = randomUUID();
-			expect((await post(server, '/api/lessons', cookie, { lesson, title: 'To be kept' })).ok).toBe(true);
+			expect((await post(server, '/api/lessons', cookie, { lessonId: lesson, title: 'To be kept' })).ok).toBe(
+				true
+			);
 			const file = join(folder.path, 'pond.backup');
 			const made = await runScript('backup', [file, '--data', server.data]);
 			expect(made.said).toContain('restored once and found the same');
@@ -105,7 +108,7 @@ test('two processes share one database that was there already; one is killed und
 		expect(existsSync(join(second.data, 'cluster'))).toBe(false);
 		const cookie = await first.demoCookie();
 		const lesson = randomUUID();
-		await post(first, '/api/lessons', cookie, { lesson, title: 'Shared' });
+		await post(first, '/api/lessons', cookie, { lessonId: lesson, title: 'Shared' });
 		const statuses = new Map<number, number>();
 		let over = false;
 		let version = 0;
@@ -165,6 +168,24 @@ test('the database that dies is brought back, and a process that dies as well; b
 		await expect.poll(() => logOf(server)).toContain('The database runs again.');
 		expect(logOf(server)).toContain('The database ended by itself.');
 		expect(logOf(server)).toContain('A server process ended (SIGKILL). Another begins.');
+	} finally {
+		await server.remove();
+	}
+});
+
+test('a start on a full disk says so, and goes on once there is room', async () => {
+	const disk = smallDisk(250 * 1024 * 1024);
+	test.skip(!disk, 'only root can make a small disk');
+	const server = new PondServer(await freePort(), disk!);
+	try {
+		await server.start();
+		await server.end('SIGKILL');
+		disk!.fill();
+		const refused = await startOnce(['--data', server.data, '--port', String(server.port)]);
+		expect([refused.code, refused.said]).toEqual([1, expect.stringContaining('is on is full')]);
+		disk!.empty();
+		await server.start();
+		await server.answers();
 	} finally {
 		await server.remove();
 	}
@@ -313,7 +334,7 @@ test('a night that went by makes the demo anew', async () => {
 		await client.connect();
 		const cookie = await server.demoCookie();
 		const lesson = randomUUID();
-		await post(server, '/api/lessons', cookie, { lesson, title: 'Scribbled by a visitor' });
+		await post(server, '/api/lessons', cookie, { lessonId: lesson, title: 'Scribbled by a visitor' });
 		await client.query(`update teachers set demo_loaded_at = now() - interval '2 days' where demo`);
 		await client.end();
 		// It is looked once a minute, and at once by a process that is new.

@@ -47,12 +47,16 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/api/settings': null,
 	'/api/bench/readings': null,
 	'/api/bench/crossings': ({ crossing }) => [
-		['POST', '/api/bench/crossings', { crossing, name: 'x', medium: 'hand', saying: 'mine', made: CROSSING }]
+		[
+			'POST',
+			'/api/bench/crossings',
+			{ crossingId: crossing, name: 'x', medium: 'hand', saying: 'mine', crossing: CROSSING }
+		]
 	],
 	'/api/bench/keys': ({ key }) => [
-		['POST', '/api/bench/keys', { key, title: 'x', text: 'x', inUse: true, removed: true }]
+		['POST', '/api/bench/keys', { keyId: key, title: 'x', text: 'x', inUse: true, removed: true }]
 	],
-	'/api/lessons': ({ lesson }) => [['POST', '/api/lessons', { lesson, title: 'x' }]],
+	'/api/lessons': ({ lesson }) => [['POST', '/api/lessons', { lessonId: lesson, title: 'x' }]],
 	'/lessons/[id]': ({ lesson }) => [['GET', `/lessons/${lesson}`]],
 	'/lessons/[id]/sheet': ({ lesson }) => [['GET', `/lessons/${lesson}/sheet`]],
 	'/lessons/[id]/stage': ({ lesson }) => [['GET', `/lessons/${lesson}/stage`]],
@@ -62,11 +66,11 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 		['DELETE', `/api/jobs/${job}`]
 	],
 	'/api/lessons/[id]/jobs': ({ lesson }) => [
-		['POST', `/api/lessons/${lesson}/jobs`, { job: randomUUID(), asked: ASKED }]
+		['POST', `/api/lessons/${lesson}/jobs`, { jobId: randomUUID(), asked: ASKED }]
 	],
 	'/lessons/[id]/after': ({ lesson }) => [['GET', `/lessons/${lesson}/after`]],
 	'/api/lessons/[id]/classes': ({ lesson }) => [
-		['POST', `/api/lessons/${lesson}/classes`, { class: randomUUID(), record: RECORD }]
+		['POST', `/api/lessons/${lesson}/classes`, { classId: randomUUID(), record: RECORD }]
 	],
 	'/api/lessons/[id]/changes': ({ lesson }) => [
 		[
@@ -79,7 +83,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/courses': null,
 	'/courses/[id]': ({ course }) => [['GET', `/courses/${course}`]],
 	'/courses/[id]/calendar': ({ course }) => [['GET', `/courses/${course}/calendar`]],
-	'/api/courses': ({ course }) => [['POST', '/api/courses', { course, document: COURSE }]],
+	'/api/courses': ({ course }) => [['POST', '/api/courses', { courseId: course, document: COURSE }]],
 	'/api/courses/[id]': ({ course }) => [
 		['POST', `/api/courses/${course}`, { base: 1, document: { ...COURSE, title: 'Taken' } }],
 		['DELETE', `/api/courses/${course}`]
@@ -90,7 +94,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/pictures/[id]': ({ picture }) => [['GET', `/pictures/${picture}`]],
 	'/api/pictures/[id]': ({ picture }) => [['POST', `/api/pictures/${picture}`, DOT]],
 	'/api/lessons/[id]/copies': ({ lesson }) => [
-		['POST', `/api/lessons/${lesson}/copies`, { lesson: randomUUID(), title: 'x' }]
+		['POST', `/api/lessons/${lesson}/copies`, { lessonId: randomUUID(), title: 'x' }]
 	],
 	'/api/lessons/[id]/history': ({ lesson }) => [['GET', `/api/lessons/${lesson}/history`]],
 	'/api/lessons/[id]/history/[version]': ({ lesson }) => [['GET', `/api/lessons/${lesson}/history/first`]],
@@ -149,16 +153,16 @@ async function everything(url: string, owner: string): Promise<string> {
 		const found = [];
 		for (const { name } of tables)
 			found.push((await client.query(`select * from ${name} where owner = $1 order by 1`, [owner])).rows);
-		for (const [table, parent] of [
-			['lesson_changes', 'lesson'],
-			['swatch_versions', 'swatch'],
-			['counter_events', 'swatch']
+		for (const [table, parents, id] of [
+			['lesson_changes', 'lessons', 'lesson_id'],
+			['swatch_versions', 'swatches', 'swatch_id'],
+			['counter_events', 'swatches', 'swatch_id']
 		])
 			found.push(
 				(
 					await client.query(
-						`select ${table}.* from ${table} join ${parent}${parent === 'swatch' ? 'es' : 's'} as kept
-							on kept.id = ${parent} where kept.owner = $1 order by ${table}.id`,
+						`select ${table}.* from ${table} join ${parents} as kept
+							on kept.id = ${id} where kept.owner = $1 order by ${table}.id`,
 						[owner]
 					)
 				).rows
@@ -218,19 +222,19 @@ async function filled(request: APIRequestContext): Promise<Held> {
 		const answer = await request.post(address, { data });
 		expect(answer.status(), `${address}: ${await answer.text()}`).toBe(200);
 	};
-	await post('/api/lessons', { lesson, title: 'Mine' });
+	await post('/api/lessons', { lessonId: lesson, title: 'Mine' });
 	await post(`/api/swatches/${swatch}/versions`, { id: version, base: null, swatch: SWATCH, said: 'made' });
 	await post('/api/bench/crossings', {
-		crossing,
+		crossingId: crossing,
 		name: '1/1 RC',
 		medium: 'hand',
 		saying: 'mine',
-		made: CROSSING
+		crossing: CROSSING
 	});
-	await post('/api/bench/keys', { key, title: 'Mine', text: 'x: k2', inUse: true });
-	await post('/api/courses', { course, document: { ...COURSE, lessons: [lesson] } });
+	await post('/api/bench/keys', { keyId: key, title: 'Mine', text: 'x: k2', inUse: true });
+	await post('/api/courses', { courseId: course, document: { ...COURSE, lessons: [lesson] } });
 	await post(`/api/pictures/${picture}`, DOT);
-	await post(`/api/lessons/${lesson}/jobs`, { job, asked: ASKED });
+	await post(`/api/lessons/${lesson}/jobs`, { jobId: job, asked: ASKED });
 	await expect.poll(async () => (await (await request.get(`/api/jobs/${job}`)).json()).state).toBe('done');
 	return { lesson, swatch, version, crossing, key, course, picture, job };
 }

@@ -18,7 +18,7 @@ test.describe('server routes', () => {
 	test('answer with a code and what to do when they are asked wrongly', async ({ request }) => {
 		const id = randomUUID();
 		const cases: [string, unknown, number, string][] = [
-			['/api/lessons', { lesson: 'x', title: 'y' }, 422, 'unreadable'],
+			['/api/lessons', { lessonId: 'x', title: 'y' }, 422, 'unreadable'],
 			['/api/lessons', 'nonsense', 422, 'unreadable'],
 			['/api/settings', { settings: { hand: 'middle' } }, 422, 'unreadable'],
 			[
@@ -29,17 +29,17 @@ test.describe('server routes', () => {
 			],
 			[`/api/lessons/${id}/changes`, { id, since: 0, change: { kind: 'burn' } }, 422, 'unreadable'],
 			['/api/lessons/never/removed', { removed: true }, 404, 'missing'],
-			['/api/bench/keys', { key: id, title: 'x', text: 7, inUse: true }, 422, 'unreadable'],
-			['/api/bench/keys', { key: 'x', title: 'x', text: '', inUse: true }, 422, 'unreadable'],
+			['/api/bench/keys', { keyId: id, title: 'x', text: 7, inUse: true }, 422, 'unreadable'],
+			['/api/bench/keys', { keyId: 'x', title: 'x', text: '', inUse: true }, 422, 'unreadable'],
 			[
 				'/api/bench/crossings',
-				{ crossing: id, name: 'x', medium: 'hand', saying: '', made: { ...CIRCLE, over: [] } },
+				{ crossingId: id, name: 'x', medium: 'hand', saying: '', crossing: { ...CIRCLE, over: [] } },
 				422,
 				'conflict'
 			],
 			[
 				'/api/bench/crossings',
-				{ crossing: id, name: 'x', medium: 'tin', saying: '', made: CIRCLE },
+				{ crossingId: id, name: 'x', medium: 'tin', saying: '', crossing: CIRCLE },
 				422,
 				'unreadable'
 			],
@@ -59,8 +59,8 @@ test.describe('server routes', () => {
 				'missing'
 			],
 			[`/api/swatches/${id}/removed`, { removed: true }, 404, 'missing'],
-			['/api/bench/readings', { name: 'x', medium: 'hand', made: CIRCLE }, 422, 'conflict'],
-			['/api/bench/readings', { name: '', medium: 'hand', made: null }, 422, 'unreadable']
+			['/api/bench/readings', { name: 'x', medium: 'hand', crossing: CIRCLE }, 422, 'conflict'],
+			['/api/bench/readings', { name: '', medium: 'hand', crossing: null }, 422, 'unreadable']
 		];
 		for (const [address, data, status, code] of cases) {
 			const response = await request.post(address, { data });
@@ -98,7 +98,7 @@ test.describe('server routes', () => {
 
 	test('take a change once, however often it is sent', async ({ request }) => {
 		const lesson = randomUUID();
-		await request.post('/api/lessons', { data: { lesson, title: 'Once' } });
+		await request.post('/api/lessons', { data: { lessonId: lesson, title: 'Once' } });
 		const part = { id: 'p', kind: 'note', title: 'Only one', minutes: 1 };
 		const data = { id: randomUUID(), since: 0, change: { kind: 'add-part', part, after: null } };
 		const answers = await Promise.all(
@@ -116,7 +116,7 @@ test.describe('server routes', () => {
 
 	test('refuse a crossing that cannot be', async ({ request }) => {
 		const lesson = randomUUID();
-		await request.post('/api/lessons', { data: { lesson, title: 'Circle' } });
+		await request.post('/api/lessons', { data: { lessonId: lesson, title: 'Circle' } });
 		const crossing = CIRCLE;
 		const part = { id: 'p', kind: 'show', title: 'Circle', minutes: 1, crossing: 'c', way: 'cn-off' };
 		const change = { kind: 'add-part', part, after: null, teaches: { id: 'c', name: 'Circle', crossing } };

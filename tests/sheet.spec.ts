@@ -172,7 +172,7 @@ test.describe('a sheet to take home', () => {
 	test('says what is wrong when a job cannot be', async ({ pond, page }) => {
 		const address = await onSheet(pond);
 		const ask = (asked: unknown) =>
-			page.request.post(`/api${address}/jobs`, { data: { job: crypto.randomUUID(), asked } });
+			page.request.post(`/api${address}/jobs`, { data: { jobId: crypto.randomUUID(), asked } });
 		const wrong = await ask({ kind: 'sheets', as: 'docx', variants: [{}] });
 		expect(wrong.status()).toBe(422);
 		expect((await wrong.json()).error.message).toContain('asked.as');

@@ -94,7 +94,7 @@ test.describe('a database connection that is lost', () => {
 		const saving = async () => {
 			while (!over) {
 				const lesson = randomUUID();
-				const answer = await teacher.post('/api/lessons', { data: { lesson, title: 'Cut off' } });
+				const answer = await teacher.post('/api/lessons', { data: { lessonId: lesson, title: 'Cut off' } });
 				statuses.add(answer.status());
 				if (answer.ok()) kept.push(lesson);
 				else expect((await answer.json()).error.code).toBe('away');
@@ -242,7 +242,7 @@ test.describe('what no database keeps', () => {
 		const lesson = randomUUID();
 		const made = await teacher.post('/api/lessons', {
 			headers: { 'content-type': 'application/json' },
-			data: `{"lesson":"${lesson}","title":"Half \\ud800 an \\u0000otter"}`
+			data: `{"lessonId":"${lesson}","title":"Half \\ud800 an \\u0000otter"}`
 		});
 		expect(made.status()).toBe(200);
 		expect(await (await teacher.get(`/lessons/${lesson}`)).text()).toContain('Half \ufffd an otter');

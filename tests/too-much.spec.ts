@@ -188,13 +188,13 @@ test('more than ten sheets do not wait, and every teacher comes in turn', async 
 	const [greedy, modest] = [await teacherOf(server, playwright), await teacherOf(server, playwright)];
 	const lessonOf = async (teacher: APIRequestContext) => {
 		const lesson = randomUUID();
-		await teacher.post('/api/lessons', { data: { lesson, title: 'To be made' } });
+		await teacher.post('/api/lessons', { data: { lessonId: lesson, title: 'To be made' } });
 		return lesson;
 	};
 	const [many, one] = [await lessonOf(greedy), await lessonOf(modest)];
 	const ask = (teacher: APIRequestContext, lesson: string, job = randomUUID()) =>
 		teacher.post(`/api/lessons/${lesson}/jobs`, {
-			data: { job, asked: { kind: 'sheets', as: 'pdf', variants: [{}] } }
+			data: { jobId: job, asked: { kind: 'sheets', as: 'pdf', variants: [{}] } }
 		});
 	const asked = await Promise.all(Array.from({ length: 25 }, () => ask(greedy, many)));
 	const statuses = asked.map((answer) => answer.status());
@@ -207,7 +207,7 @@ test('more than ten sheets do not wait, and every teacher comes in turn', async 
 	// Others of the greedy one's wait still: hers did not wait for all of them.
 	const [{ waiting }] = await inDatabase<{ waiting: number }>(
 		server,
-		`select count(*)::int as waiting from jobs where lesson = $1 and state = 'waiting'`,
+		`select count(*)::int as waiting from jobs where lesson_id = $1 and state = 'waiting'`,
 		[many]
 	);
 	expect(waiting).toBeGreaterThan(0);
@@ -218,7 +218,7 @@ test('more than ten sheets do not wait, and every teacher comes in turn', async 
 				(
 					await inDatabase<{ n: number }>(
 						server,
-						`select count(*)::int as n from jobs where lesson = $1 and state = 'waiting'`,
+						`select count(*)::int as n from jobs where lesson_id = $1 and state = 'waiting'`,
 						[many]
 					)
 				)[0].n,
@@ -249,7 +249,9 @@ test('one teacher’s fifty saves at once do not starve another’s one', async 
 	);
 	const lesson = randomUUID();
 	const began = Date.now();
-	expect((await calm.post('/api/lessons', { data: { lesson, title: 'One save' } })).status()).toBe(200);
+	expect((await calm.post('/api/lessons', { data: { lessonId: lesson, title: 'One save' } })).status()).toBe(
+		200
+	);
 	const took = Date.now() - began;
 	const statuses = (await flood).map((answer) => answer.status());
 	const all = Date.now() - began;
@@ -265,7 +267,7 @@ test.describe('the demo', () => {
 		server
 	}) => {
 		const lesson = randomUUID();
-		await page.request.post('/api/lessons', { data: { lesson, title: 'Scribbled by a visitor' } });
+		await page.request.post('/api/lessons', { data: { lessonId: lesson, title: 'Scribbled by a visitor' } });
 		const elsewhere = await browser.newContext({
 			baseURL: server.address,
 			storageState: await server.demoState()
@@ -304,7 +306,7 @@ test.describe('the demo', () => {
 		);
 		const saving = async () =>
 			(
-				await page.request.post('/api/lessons', { data: { lesson: randomUUID(), title: 'One more' } })
+				await page.request.post('/api/lessons', { data: { lessonId: randomUUID(), title: 'One more' } })
 			).status();
 		// How much somebody keeps is trusted for a while.
 		const LATER = { timeout: 45_000, intervals: [2_000] };
@@ -337,7 +339,7 @@ test('a lesson that is deleted for good takes its pictures along, but for those 
 		const text = pictures.map((id) => `![A reed](/pictures/${id})`).join(' ');
 		const parts = [{ id: 'a', kind: 'note', title: 'Look', minutes: 2, text }];
 		const document = { ...LESSON, parts };
-		const made = await teacher.post('/api/lessons', { data: { lesson, title: 'Reeds', document } });
+		const made = await teacher.post('/api/lessons', { data: { lessonId: lesson, title: 'Reeds', document } });
 		expect(made.ok()).toBe(true);
 	}
 	await teacher.post(`/api/lessons/${gone}/removed`, { data: { removed: true } });
@@ -363,7 +365,7 @@ test('a password that is guessed first is not taken', async ({ request, server }
 
 test('days that do not exist and numbers that are none are refused', async ({ request }) => {
 	const lesson = randomUUID();
-	await request.post('/api/lessons', { data: { lesson, title: 'Dated' } });
+	await request.post('/api/lessons', { data: { lessonId: lesson, title: 'Dated' } });
 	const change = (fields: object, since: unknown = 0) =>
 		request.post(`/api/lessons/${lesson}/changes`, {
 			data: { id: randomUUID(), since, change: { kind: 'set', fields } }

@@ -26,7 +26,7 @@ export async function library(site) {
 			)
 		);
 		const title = `Lesson ${i} on the ${word(0)}`;
-		await post('/api/lessons', { lesson: randomUUID(), title, document: lessonDocument(title, parts) });
+		await post('/api/lessons', { lessonId: randomUUID(), title, document: lessonDocument(title, parts) });
 	}
 	const timeOf = async (/** @type {string} */ path) => {
 		/** @type {number[]} */

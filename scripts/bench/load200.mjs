@@ -65,7 +65,7 @@ async function working(site, times, { from, until }) {
 	const post = jsonPoster(site);
 	const lesson = randomUUID();
 	await new Promise((resolve) => setTimeout(resolve, Math.random() * REST_MS));
-	await post('/api/lessons', { lesson, title: 'Under load' });
+	await post('/api/lessons', { lessonId: lesson, title: 'Under load' });
 	for (let n = 0; Date.now() < until; n++) {
 		const began = performance.now();
 		if (n % 3 === 2)

@@ -78,7 +78,7 @@ async function hostile(site) {
 		pages = PAGES
 	) => {
 		const id = randomUUID();
-		await post('/api/lessons', { lesson: id, title, document: lessonDocument(title, parts, swatches) });
+		await post('/api/lessons', { lessonId: id, title, document: lessonDocument(title, parts, swatches) });
 		for (const page of pages) paths.push(`/lessons/${id}${page}`);
 		return id;
 	};
@@ -112,7 +112,7 @@ async function hostile(site) {
 			[]
 		);
 	await post('/api/bench/keys', {
-		key: randomUUID(),
+		keyId: randomUUID(),
 		title: 'Long',
 		text: 'C4B: sl 2 sts to cn and hold in back, k2, k2 from cn\n'.repeat(2_000).slice(0, 100_000),
 		inUse: true

@@ -11,6 +11,7 @@ import {
 	realpathSync,
 	renameSync,
 	rmSync,
+	statfsSync,
 	writeFileSync
 } from 'node:fs';
 import { createServer } from 'node:net';
@@ -25,6 +26,8 @@ const USER = 'pond';
 const LAYOUT = 1;
 /** How often it is looked whether the database still runs, and the pauses between tries to bring it back. */
 const LOOK_MS = 400;
+/** What a database needs to begin with, in bytes: it writes 16 MB at a time. */
+const LEAST_ROOM = 20 * 1024 * 1024;
 const AGAIN_MS = [0, 500, 1_000, 2_000, 5_000];
 
 /**
@@ -42,6 +45,7 @@ const AGAIN_MS = [0, 500, 1_000, 2_000, 5_000];
 export async function startDatabase(data) {
 	const owner = await databaseUser();
 	await prepareFolder(data, owner);
+	refuseFull(data);
 	const cluster = join(data, 'cluster');
 	const made = existsSync(join(cluster, 'PG_VERSION'))
 		? readFileSync(join(cluster, 'PG_VERSION'), 'utf8').trim()
@@ -289,6 +293,18 @@ async function startCluster(pg, data) {
 	throw new Refusal(
 		`The database in ${data} does not start (${said}). Put the folder back from a copy, or start with another: npm start -- --data DIR. Its log is ${log}.`
 	);
+}
+
+/**
+ * A database that cannot write is neither started nor stopped: both wait, and wait.
+ * @param {string} data
+ */
+function refuseFull(data) {
+	const { bavail, bsize } = statfsSync(data);
+	if (bavail * bsize < LEAST_ROOM)
+		throw new Refusal(
+			`The disk that ${data} is on is full. Make ${LEAST_ROOM / 1024 / 1024} MB of room on it, then start again; nothing is lost.`
+		);
 }
 
 /**

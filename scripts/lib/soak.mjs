@@ -1,17 +1,18 @@
-import { spawnSync } from 'node:child_process';
 import { randomInt, randomUUID } from 'node:crypto';
-import { mkdirSync, readFileSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import pg from 'pg';
 import { freePort } from './postgres.mjs';
 import { PondServer } from './pondServer.mjs';
 import { runningWith } from './running.mjs';
+import { smallDisk } from './smallDisk.mjs';
 import { temporaryFolder } from './temporaryFolder.mjs';
 
-/** Teachers at work, server processes, and the disk they have, in bytes. */
+/** Teachers at work, server processes, and the disk they have, in bytes: some to begin with, and more the longer it goes. */
 const TEACHERS = 6;
 const PROCESSES = 2;
 const DISK = 400 * 1024 * 1024;
+const DISK_A_SECOND = 512 * 1024;
 /** Pauses between blows, how long the disk stays full, and how long anybody may wait for an answer, in milliseconds. */
 const PAUSE_MS = [400, 4_000];
 const FULL_MS = 4_000;
@@ -38,14 +39,8 @@ const PATIENCE_MS = 10_000;
  * @returns {Promise<Report>}
  */
 export async function soak(seconds) {
-	const folder = temporaryFolder();
-	const small =
-		spawnSync('mount', ['-t', 'tmpfs', '-o', `size=${DISK},mode=755`, 'tmpfs', folder.path]).status === 0;
-	const remove = () => {
-		if (small) spawnSync('umount', ['-l', folder.path]);
-		folder.remove();
-	};
-	const server = new PondServer(await freePort(), { path: folder.path, remove }, [
+	const disk = smallDisk(DISK + seconds * DISK_A_SECOND);
+	const server = new PondServer(await freePort(), disk ?? temporaryFolder(), [
 		'--processes',
 		String(PROCESSES)
 	]);
@@ -72,7 +67,7 @@ export async function soak(seconds) {
 		const asking = asker(server, cookie, until, report);
 		await Promise.all([
 			...Array.from({ length: TEACHERS }, () => teaching(asking, acknowledged, until)),
-			striking(server, until, report, small ? folder.path : null),
+			striking(server, until, report, disk),
 			weighing(server, until, seconds, report)
 		]);
 		await server.answers();
@@ -164,7 +159,7 @@ class Wrong extends Error {}
  */
 async function teaching({ post, get }, acknowledged, until) {
 	const [lesson, swatch] = [randomUUID(), randomUUID()];
-	await post('/api/lessons', { lesson, title: 'Under fire' });
+	await post('/api/lessons', { lessonId: lesson, title: 'Under fire' });
 	/** @type {string | null} */
 	let base = null;
 	let since = 0;
@@ -225,12 +220,12 @@ async function teaching({ post, get }, acknowledged, until) {
 				parts: []
 			};
 			const held = randomUUID();
-			if (await post(`/api/lessons/${lesson}/classes`, { class: held, record }))
+			if (await post(`/api/lessons/${lesson}/classes`, { classId: held, record }))
 				acknowledged.classes.push(held);
 		}
 		if (n % 40 === 39) {
 			await post(`/api/lessons/${lesson}/jobs`, {
-				job: randomUUID(),
+				jobId: randomUUID(),
 				asked: { kind: 'sheets', as: 'md', variants: [{}] }
 			}).catch((error) => {
 				// As many as may wait do.
@@ -246,7 +241,7 @@ async function teaching({ post, get }, acknowledged, until) {
  * @param {PondServer} server
  * @param {number} until
  * @param {Report} report
- * @param {string | null} disk where it is mounted
+ * @param {ReturnType<typeof smallDisk>} disk
  */
 async function striking(server, until, report, disk) {
 	const fills = Date.now() + (until - Date.now()) * 0.4;
@@ -266,25 +261,10 @@ async function striking(server, until, report, disk) {
 		}
 		if (blow === 'full disk' && disk) {
 			filled = true;
-			const filler = join(disk, 'filler');
-			fill(disk, filler);
+			disk.fill();
 			await new Promise((resolve) => setTimeout(resolve, FULL_MS));
-			rmSync(filler);
+			disk.empty();
 		}
-	}
-}
-
-/**
- * @param {string} disk
- * @param {string} filler
- */
-function fill(disk, filler) {
-	mkdirSync(disk, { recursive: true });
-	const { bavail, bsize } = statfsSync(disk);
-	try {
-		writeFileSync(filler, Buffer.alloc(Math.max(0, bavail * bsize)));
-	} catch {
-		// Somebody else took the last of it meanwhile.
 	}
 }
 

@@ -1,8 +1,9 @@
 /**
  * What a user can get wrong: `unreadable` (not understood), `size` (a group of 0 or over 12 stitches,
- * or over 24 in all), `parity` (a brioche unit on the wrong kind of column), `conflict` (parts that disagree).
+ * or over 24 in all), `parity` (a brioche unit on the wrong kind of column), `conflict` (parts that disagree),
+ * `away` (whoever was asked does not answer).
  */
-export type FaultCode = 'unreadable' | 'size' | 'parity' | 'conflict';
+export type FaultCode = 'unreadable' | 'size' | 'parity' | 'conflict' | 'away';
 
 /** A fault says what was expected and what to do; `at` is the character or the move it speaks of, from 1. */
 export interface Fault {
@@ -24,3 +25,9 @@ export function fault(code: FaultCode, message: string, at?: number): Result<nev
 /** What is made of a good value; a fault stays as it is. */
 export const mapped = <T, R>(result: Result<T>, of: (value: T) => R): Result<R> =>
 	result.ok ? good(of(result.value)) : result;
+
+/** The good value; for tests, and where a fault would be a bug: that is thrown. */
+export function unwrap<T>(result: Result<T>): T {
+	if (!result.ok) throw new Error(result.error.message);
+	return result.value;
+}

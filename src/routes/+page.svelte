@@ -216,7 +216,7 @@
 						{memory}
 						onopen={(kept) => {
 							if (subject.medium !== kept.medium) subject.setMedium(kept.medium);
-							retype(textFor(kept.made, kept.medium));
+							retype(textFor(kept.crossing, kept.medium));
 						}}
 					/>
 				{:else}

@@ -14,17 +14,24 @@
 	}: { subject: Subject; memory: OpenMemory; onopen: (kept: KeptCrossing) => void } = $props();
 
 	const medium = $derived(subject.read.medium);
-	const made = $derived(JSON.stringify(subject.crossing.over) + subject.crossing.order.join());
+	const crossed = $derived(JSON.stringify(subject.crossing.over) + subject.crossing.order.join());
 	const here = $derived(
 		memory.crossings.find(
-			(kept) => kept.medium === medium && JSON.stringify(kept.made.over) + kept.made.order.join() === made
+			(kept) =>
+				kept.medium === medium && JSON.stringify(kept.crossing.over) + kept.crossing.order.join() === crossed
 		)
 	);
 	let removed = $state.raw<KeptCrossing | null>(null);
 
 	function keep(saying: string) {
-		const kept = here ?? { crossing: newId(), name: subject.name, medium, made: subject.crossing, saying };
-		memory.keepCrossing({ ...kept, made: subject.crossing, saying }, `saying ${kept.crossing}`);
+		const kept = here ?? {
+			crossingId: newId(),
+			name: subject.name,
+			medium,
+			crossing: subject.crossing,
+			saying
+		};
+		memory.keepCrossing({ ...kept, crossing: subject.crossing, saying }, `saying ${kept.crossingId}`);
 	}
 
 	function remove(kept: KeptCrossing) {
@@ -58,7 +65,7 @@
 	<section class="grid grid-cols-1 gap-2">
 		<h2 class="text-xl">Kept crossings</h2>
 		<ul>
-			{#each memory.crossings as kept (kept.crossing)}
+			{#each memory.crossings as kept (kept.crossingId)}
 				<li class="flex items-center justify-between gap-3 border-b border-hairline py-1.5">
 					<button type="button" class="min-h-11 min-w-0 flex-1 text-left" onclick={() => onopen(kept)}>
 						<span class="font-semibold">{kept.name}</span>
@@ -98,14 +105,14 @@
 			{#each memory.readings as reading (reading.medium + reading.name)}
 				<li class="flex items-center justify-between gap-3 border-b border-hairline py-1.5">
 					<span
-						><strong>{reading.name.toUpperCase()}</strong> · {reading.made?.stitches} stitches, worked {reading.made?.order.join(
+						><strong>{reading.name.toUpperCase()}</strong> · {reading.crossing?.stitches} stitches, worked {reading.crossing?.order.join(
 							' '
 						)}</span
 					>
 					<button
 						type="button"
 						class="press press-small press-quiet"
-						onclick={() => memory.choose({ ...reading, made: null })}
+						onclick={() => memory.choose({ ...reading, crossing: null })}
 						aria-label="Forget {reading.name.toUpperCase()}"
 					>
 						Forget

@@ -202,12 +202,12 @@ export class Subject {
 
 	/** Remembers that the reading looked at is the one meant by this name. */
 	remember(): void {
-		this.#memory.choose({ name: this.text, medium: this.medium, made: this.crossing });
+		this.#memory.choose({ name: this.text, medium: this.medium, crossing: this.crossing });
 	}
 
 	/** Forgets an earlier choice: all readings stand open again. */
 	forget(): void {
-		this.#memory.choose({ name: this.text, medium: this.medium, made: null });
+		this.#memory.choose({ name: this.text, medium: this.medium, crossing: null });
 		this.picked = null;
 	}
 

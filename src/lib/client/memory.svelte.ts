@@ -1,11 +1,15 @@
 import type { Memory } from '$core/naming/settled';
 import { plain, readKey, withoutDoubles } from '$core/naming/key';
-import type { BenchMemory, ChosenReading, KeptCrossing, KeptKey } from '$lib/wire/bench';
+import {
+	CHOSEN_READINGS,
+	KEPT_CROSSINGS,
+	KEPT_KEYS,
+	type BenchMemory,
+	type ChosenReading,
+	type KeptCrossing,
+	type KeptKey
+} from '$lib/wire/bench';
 import { outbox, type Letter } from './outbox.svelte';
-
-const CROSSINGS = '/api/bench/crossings';
-const KEYS = '/api/bench/keys';
-const READINGS = '/api/bench/readings';
 
 /**
  * What the teacher keeps at the Bench, as this page shows it: what the server has, with everything that is still on its
@@ -13,18 +17,18 @@ const READINGS = '/api/bench/readings';
  */
 export class OpenMemory {
 	#kept = $state.raw<BenchMemory>()!;
-	readonly #sentCrossings = $derived(outbox.waiting(CROSSINGS));
-	readonly #sentKeys = $derived(outbox.waiting(KEYS));
-	readonly #sentReadings = $derived(outbox.waiting(READINGS));
+	readonly #sentCrossings = $derived(outbox.waiting(KEPT_CROSSINGS));
+	readonly #sentKeys = $derived(outbox.waiting(KEPT_KEYS));
+	readonly #sentReadings = $derived(outbox.waiting(CHOSEN_READINGS));
 	readonly crossings: readonly KeptCrossing[] = $derived(
-		laid(this.#kept.crossings, saidIn<KeptCrossing>(this.#sentCrossings), ({ crossing }) => crossing)
+		laid(this.#kept.crossings, saidIn<KeptCrossing>(this.#sentCrossings), ({ crossingId }) => crossingId)
 	);
 	readonly keys: readonly KeptKey[] = $derived(
-		laid(this.#kept.keys, saidIn<KeptKey>(this.#sentKeys), ({ key }) => key)
+		laid(this.#kept.keys, saidIn<KeptKey>(this.#sentKeys), ({ keyId }) => keyId)
 	);
 	readonly readings: readonly ChosenReading[] = $derived(
 		laid(this.#kept.readings, saidIn<ChosenReading>(this.#sentReadings), idOf).filter(
-			({ made }) => made !== null
+			({ crossing }) => crossing !== null
 		)
 	);
 	/** what settles names: keys in use, read line by line, and earlier choices */
@@ -32,7 +36,7 @@ export class OpenMemory {
 		keys: this.keys
 			.filter(({ inUse }) => inUse)
 			.map(({ title, text }) => ({ title, lines: withoutDoubles(readKey(text)) })),
-		choices: this.readings.map(({ name, medium, made }) => ({ name, medium, crossing: made! }))
+		choices: this.readings.map(({ name, medium, crossing }) => ({ name, medium, crossing: crossing! }))
 	});
 
 	constructor(kept: BenchMemory) {
@@ -42,28 +46,29 @@ export class OpenMemory {
 	watch(): () => void {
 		return outbox.onTaken(({ to, body }) => {
 			const { crossings, keys, readings } = this.#kept;
-			if (to === CROSSINGS)
+			if (to === KEPT_CROSSINGS)
 				this.#kept = {
 					...this.#kept,
-					crossings: laid(crossings, [body as KeptCrossing], ({ crossing }) => crossing)
+					crossings: laid(crossings, [body as KeptCrossing], ({ crossingId }) => crossingId)
 				};
-			if (to === KEYS) this.#kept = { ...this.#kept, keys: laid(keys, [body as KeptKey], ({ key }) => key) };
-			if (to === READINGS)
+			if (to === KEPT_KEYS)
+				this.#kept = { ...this.#kept, keys: laid(keys, [body as KeptKey], ({ keyId }) => keyId) };
+			if (to === CHOSEN_READINGS)
 				this.#kept = { ...this.#kept, readings: laid(readings, [body as ChosenReading], idOf) };
 		});
 	}
 
 	keepCrossing(kept: KeptCrossing, topic?: string): void {
-		outbox.post(CROSSINGS, kept, topic);
+		outbox.post(KEPT_CROSSINGS, kept, topic);
 	}
 
 	keepKey(kept: KeptKey, topic?: string): void {
-		outbox.post(KEYS, kept, topic);
+		outbox.post(KEPT_KEYS, kept, topic);
 	}
 
 	/** Remembers which reading of a name is meant; with none, forgets it. */
-	choose({ name, medium, made }: ChosenReading): void {
-		outbox.post(READINGS, { name: plain(name), medium, made });
+	choose({ name, medium, crossing }: ChosenReading): void {
+		outbox.post(CHOSEN_READINGS, { name: plain(name), medium, crossing });
 	}
 }
 

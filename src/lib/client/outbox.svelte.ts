@@ -237,7 +237,7 @@ export class Outbox {
 /** What a letter is about: the address of its document, or, for what is made, what it is to be. */
 export function documentOf({ to, body }: Pick<Letter, 'to' | 'body'>): string {
 	const [, kind, id] = /^\/api\/(?:bench\/)?([a-z]+)(?:\/([^/]+))?/.exec(to) ?? [];
-	return `${kind ?? to}/${id ?? body.lesson ?? body.key ?? body.crossing ?? body.name ?? ''}`;
+	return `${kind ?? to}/${id ?? body.lessonId ?? body.keyId ?? body.crossingId ?? body.name ?? ''}`;
 }
 
 /** Posts a letter; without a response the server was not reached. */

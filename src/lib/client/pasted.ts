@@ -3,25 +3,24 @@ import { resolve } from '$app/paths';
 import { newSwatch } from '$core/swatch/schema';
 import { newId } from './id';
 import { outbox } from './outbox.svelte';
-import { posted } from './post';
+import { postJson } from './requests';
+import { KEPT_KEYS } from '$lib/wire/bench';
 import { versionsAt } from '$lib/wire/swatch';
-
-const KEYS = '/api/bench/keys';
 
 /** Keeps a pattern's key, in use, and opens it at the key desk. */
 export async function keepKeyAndGo(text: string): Promise<void> {
-	const key = newId();
-	const kept = { key, title: '', text: text.slice(0, 100_000), inUse: true };
+	const keyId = newId();
+	const kept = { keyId, title: '', text: text.slice(0, 100_000), inUse: true };
 	// Straight there, so that the page that opens has it; by letter where the server is away.
-	if (await posted(KEYS, kept)) outbox.post(KEYS, kept);
-	await goto(resolve(`/key?open=${key}`));
+	if (await postJson(KEPT_KEYS, kept)) outbox.post(KEPT_KEYS, kept);
+	await goto(resolve(`/key?open=${keyId}`));
 }
 
 /** Makes a swatch of rows and opens it; gives what went wrong in words, if something did. */
 export async function makeSwatchAndGo(text: string, title: string, said: string): Promise<string | null> {
 	const id = newId();
 	const swatch = newSwatch(title, text);
-	const trouble = await posted(versionsAt(id), { id: newId(), base: null, swatch, said });
+	const trouble = await postJson(versionsAt(id), { id: newId(), base: null, swatch, said });
 	if (!trouble) await goto(resolve('/swatches/[id]', { id }));
 	return trouble;
 }

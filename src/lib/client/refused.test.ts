@@ -22,10 +22,10 @@ describe('a change that was not taken', () => {
 
 	it.each([
 		['/api/lessons/7/changes', {}, '/lessons/7'],
-		['/api/lessons', { lesson: '8' }, '/lessons/8'],
+		['/api/lessons', { lessonId: '8' }, '/lessons/8'],
 		['/api/swatches/9/versions', {}, '/swatches/9'],
-		['/api/bench/keys', { key: 'a' }, '/key'],
-		['/api/bench/crossings', { crossing: 'a' }, '/'],
+		['/api/bench/keys', { keyId: 'a' }, '/key'],
+		['/api/bench/crossings', { crossingId: 'a' }, '/'],
 		['/api/settings', {}, '/account']
 	])('leads back to where it was made: %s', (to, body, place) =>
 		expect(placeOf(letter(to, body))).toBe(place)

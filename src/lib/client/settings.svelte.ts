@@ -1,8 +1,6 @@
 import { createContext } from 'svelte';
 import { outbox } from './outbox.svelte';
-import type { Settings } from '$lib/wire/settings';
-
-const WHERE = '/api/settings';
+import { SETTINGS, type Settings } from '$lib/wire/settings';
 
 /** The teacher's settings as this page shows them: the kept ones, with what was changed here on top. */
 export class OpenSettings {
@@ -10,7 +8,7 @@ export class OpenSettings {
 	locale = $state('');
 	#kept = $state.raw<Settings>()!;
 	readonly #set: Settings = $derived.by(() => {
-		const changed = outbox.letters.findLast(({ to }) => to === WHERE);
+		const changed = outbox.letters.findLast(({ to }) => to === SETTINGS);
 		return changed ? (changed.body.settings as Settings) : this.#kept;
 	});
 	readonly value: Settings = $derived.by(() => ({ ...this.#set, locale: this.locale }));
@@ -22,12 +20,12 @@ export class OpenSettings {
 
 	watch(): () => void {
 		return outbox.onTaken((letter) => {
-			if (letter.to === WHERE) this.#kept = letter.body.settings as Settings;
+			if (letter.to === SETTINGS) this.#kept = letter.body.settings as Settings;
 		});
 	}
 
 	change(fields: Partial<Settings>): void {
-		outbox.post(WHERE, { settings: { ...this.#set, ...fields } }, 'settings');
+		outbox.post(SETTINGS, { settings: { ...this.#set, ...fields } }, 'settings');
 	}
 }
 

@@ -4,9 +4,10 @@
 	import { draftAround } from '$core/planning/around';
 	import { minutesOf, type Lesson } from '$core/lesson/lesson';
 	import type { Rates } from '$core/planning/rates';
-	import { fetched } from '$lib/client/fetched';
+	import { getJson } from '$lib/client/requests';
 	import { newId } from '$lib/client/id';
 	import type { OpenLesson } from './openLesson.svelte';
+	import { earlierLessonShape, lessonVersionAt } from '$lib/wire/lesson';
 
 	/** The lesson drafted again around what the teacher changed in it, to look at before it is taken. */
 	let { open, rates, ontake }: { open: OpenLesson; rates: Rates; ontake: () => void } = $props();
@@ -14,7 +15,7 @@
 	let drafted = $state.raw<Lesson | null>(null);
 	let wrong = $state<string | null>(null);
 	onMount(async () => {
-		const answer = await fetched<{ lesson: Lesson }>(`/api/lessons/${open.id}/history/first`);
+		const answer = await getJson(lessonVersionAt(open.id, 'first'), earlierLessonShape);
 		if (answer.ok) drafted = answer.value.lesson;
 		else wrong = answer.error.message;
 	});

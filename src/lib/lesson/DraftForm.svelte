@@ -12,14 +12,14 @@
 	import { ratesWith } from '$core/planning/rates';
 	import { LESSON_MEDIA } from '$core/lesson/schema';
 	import { nextBrief } from '$core/planning/subject';
-	import type { KeptKey } from '$lib/wire/bench';
+	import { KEPT_KEYS, type KeptKey } from '$lib/wire/bench';
 	import { draftErrand } from './drafting';
-	import { fetched } from '$lib/client/fetched';
+	import { getJson } from '$lib/client/requests';
 	import { newId } from '$lib/client/id';
 	import { outbox } from '$lib/client/outbox.svelte';
-	import type { Named } from '$lib/wire/named';
+	import type { Named } from '$lib/wire/shapes';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { swatchAt, type Head } from '$lib/wire/swatch';
+	import { swatchAt, swatchHeadShape } from '$lib/wire/swatch';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
 
@@ -47,14 +47,14 @@
 	/** a pasted key that was kept, as it was then */
 	let keptKey = $state<string | null>(null);
 	function keepKey() {
-		outbox.post('/api/bench/keys', { key: newId(), title: '', text: crossings, inUse: true });
+		outbox.post(KEPT_KEYS, { keyId: newId(), title: '', text: crossings, inUse: true });
 		keptKey = crossings;
 	}
 	/** the swatch or the key it is drafted from */
 	let source = $state('');
 	/** a key in the list of sources; swatches stand there by their ids */
 	const keyValue = (id: string) => `key ${id}`;
-	const key = $derived(keys.find((one) => keyValue(one.key) === source));
+	const key = $derived(keys.find((one) => keyValue(one.keyId) === source));
 	const swatch = $derived(key ? '' : source);
 	/** rows of the swatch, or why they are not here */
 	let rows = $state.raw<Result<string>>(ON_THEIR_WAY);
@@ -141,10 +141,10 @@
 		rows = ON_THEIR_WAY;
 		if (key) crossings = together(namesOf(key));
 		if (swatch === '') return;
-		const answer = mapped(await fetched<Head>(swatchAt(id)), (kept) => kept.swatch.text);
+		const answer = mapped(await getJson(swatchAt(id), swatchHeadShape), (kept) => kept.swatch.text);
 		if (swatch === id) rows = answer;
 	}
-	onMount(() => void (from && choose(keys.some((one) => one.key === from) ? keyValue(from) : from)));
+	onMount(() => void (from && choose(keys.some((one) => one.keyId === from) ? keyValue(from) : from)));
 
 	/** What a key settles, under the names it has there. */
 	const namesOf = ({ text }: KeptKey) =>
@@ -176,8 +176,8 @@
 				value={source}
 				choices={[
 					{ value: '', label: 'crosses by name' },
-					...keys.map(({ key, title }) => ({
-						value: keyValue(key),
+					...keys.map(({ keyId, title }) => ({
+						value: keyValue(keyId),
 						label: `key: ${title || 'without a name'}`
 					})),
 					...swatches.map(({ id, title }) => ({ value: id, label: title }))

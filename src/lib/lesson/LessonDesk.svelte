@@ -4,7 +4,7 @@
 	import { checkLesson, type Checked } from '$core/planning/check';
 	import { ratesWith } from '$core/planning/rates';
 	import { addableTo, newPart, type PaletteKind } from '$core/planning/palette';
-	import type { LessonPage } from './openLesson.svelte';
+	import type { LessonPage } from '$lib/wire/lesson';
 	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import { AT_THE_END, OpenLesson } from './openLesson.svelte';

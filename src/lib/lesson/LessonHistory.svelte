@@ -1,23 +1,21 @@
 <script lang="ts">
 	import { differencesOf } from '$core/lesson/differences';
-	import type { HistoryLine } from '$core/lesson/history';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { mapped } from '$core/result';
-	import { fetched } from '$lib/client/fetched';
+	import { getJson } from '$lib/client/requests';
 	import type { OpenLesson } from './openLesson.svelte';
 	import { momentSaid } from '$lib/ui/locale';
 	import Versions from '$lib/ui/Versions.svelte';
 	import DifferenceList from './DifferenceList.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { earlierLessonShape, historyAt, lessonHistoryShape, lessonVersionAt } from '$lib/wire/lesson';
 
 	/** What was done to a lesson and when; any version can be compared and brought back. */
 	let { open, onback }: { open: OpenLesson; onback: () => void } = $props();
 	const settings = getSettings();
 
-	const at = $derived(`/api/lessons/${open.id}/history`);
-
 	const load = async () =>
-		mapped(await fetched<{ lines: HistoryLine[]; first: number }>(at), ({ lines, first }) => [
+		mapped(await getJson(historyAt(open.id), lessonHistoryShape), ({ lines, first }) => [
 			...lines.map(({ version, at, said }) => ({
 				id: String(version),
 				said,
@@ -26,7 +24,7 @@
 			{ id: String(first), said: 'As it began', note: `version ${first}` }
 		]);
 	const look = async (version: string) =>
-		mapped(await fetched<{ lesson: Lesson }>(`${at}/${version}`), ({ lesson }) => lesson);
+		mapped(await getJson(lessonVersionAt(open.id, version), earlierLessonShape), ({ lesson }) => lesson);
 
 	function bringBack(lesson: Lesson) {
 		open.change({ kind: 'restore', lesson }, { said: 'An earlier version is back.' });

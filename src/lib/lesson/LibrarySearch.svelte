@@ -1,27 +1,22 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { fetched } from '$lib/client/fetched';
+	import { getJson } from '$lib/client/requests';
+	import { LONGEST_SEARCH, searchAt, searchShape, type SearchFinding } from '$lib/wire/search';
 
 	/** Looks for words in everything the teacher has; what is found stands under the field as one types. */
 	let { words = $bindable(''), field = $bindable() }: { words?: string; field?: HTMLInputElement } = $props();
 
-	interface Found {
-		readonly kind: 'lesson' | 'swatch' | 'crossing' | 'key';
-		readonly id: string;
-		readonly title: string;
-		readonly around: string;
-	}
 	const KINDS = { lesson: 'Lesson', swatch: 'Swatch', crossing: 'Kept cross', key: 'Key' } as const;
 	/** Pause after a key before the server is asked. */
 	const REST_MS = 160;
 
-	let found = $state.raw<readonly Found[] | null>(null);
+	let found = $state.raw<readonly SearchFinding[] | null>(null);
 	let wrong = $state<string | null>(null);
 	$effect(() => {
 		const wanted = words.trim();
 		if (wanted === '') return void ((found = null), (wrong = null));
 		const timer = setTimeout(async () => {
-			const answer = await fetched<{ found: Found[] }>(`/api/search?q=${encodeURIComponent(wanted)}`);
+			const answer = await getJson(searchAt(wanted), searchShape);
 			if (words.trim() !== wanted) return;
 			wrong = answer.ok ? null : answer.error.message;
 			if (answer.ok) found = answer.value.found;
@@ -29,7 +24,7 @@
 		return () => clearTimeout(timer);
 	});
 
-	const addressOf = ({ kind, id, title }: Found): string => {
+	const addressOf = ({ kind, id, title }: SearchFinding): string => {
 		if (kind === 'lesson') return resolve('/lessons/[id]', { id });
 		if (kind === 'swatch') return resolve('/swatches/[id]', { id });
 		return kind === 'key' ? resolve('/key') : resolve(`/?name=${encodeURIComponent(title)}`);
@@ -45,7 +40,7 @@
 		class="field"
 		type="search"
 		bind:value={words}
-		maxlength="200"
+		maxlength={LONGEST_SEARCH}
 		autocomplete="off"
 	/>
 </label>

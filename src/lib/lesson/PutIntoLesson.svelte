@@ -3,7 +3,7 @@
 	import type { Change } from '$core/lesson/lesson';
 	import { newId } from '$lib/client/id';
 	import { isOnItsWay, makeLesson, postChange } from './openLesson.svelte';
-	import type { Named } from '$lib/wire/named';
+	import type { Named } from '$lib/wire/shapes';
 
 	/** Puts something at the end of a lesson, one there is or a new one. */
 	let {

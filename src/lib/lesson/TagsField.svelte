@@ -2,6 +2,7 @@
 	import { untrack } from 'svelte';
 	import { outbox } from '$lib/client/outbox.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
+	import { tagsAt } from '$lib/wire/lesson';
 
 	/** Words of the teacher's own that a lesson is found by. */
 	let { lesson, tags }: { lesson: string; tags: readonly string[] } = $props();
@@ -11,7 +12,7 @@
 
 	function keep(next: readonly string[]) {
 		now = next;
-		outbox.post(`/api/lessons/${lesson}/tags`, { tags: next }, `tags ${lesson}`);
+		outbox.post(tagsAt(lesson), { tags: next }, `tags ${lesson}`);
 	}
 
 	function add(event: SubmitEvent) {

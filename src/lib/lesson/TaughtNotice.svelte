@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { differencesOf, inShort } from '$core/lesson/differences';
 	import type { Lesson } from '$core/lesson/lesson';
-	import { fetched } from '$lib/client/fetched';
-	import { taughtOf, type OpenLesson } from './openLesson.svelte';
+	import { getJson } from '$lib/client/requests';
+	import type { OpenLesson } from './openLesson.svelte';
 	import { momentSaid } from '$lib/ui/locale';
 	import DifferenceList from './DifferenceList.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { earlierLessonShape, lessonTaughtAt } from '$lib/wire/lesson';
 
 	/** What was changed since the lesson was taught last, by hand or because a source of it changed. */
 	let { open, taughtAt }: { open: OpenLesson; taughtAt: number } = $props();
@@ -14,7 +15,7 @@
 	let taught = $state.raw<Lesson | null>(null);
 	$effect(() => {
 		void taughtAt;
-		void fetched<{ lesson: Lesson }>(taughtOf(open.id)).then((answer) => {
+		void getJson(lessonTaughtAt(open.id), earlierLessonShape).then((answer) => {
 			if (answer.ok) taught = answer.value.lesson;
 		});
 	});

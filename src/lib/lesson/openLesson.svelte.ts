@@ -4,15 +4,20 @@ import type { Clash } from '$core/lesson/clash';
 import { followed, type Sources } from '$core/lesson/follow';
 import type { Change, Lesson } from '$core/lesson/lesson';
 import type { Way } from '$core/ways/ways';
-import { asking } from '$lib/client/asking';
+import { askNowAndThen } from '$lib/client/askNowAndThen';
 import { newId } from '$lib/client/id';
-import { outbox, type Letter } from '$lib/client/outbox.svelte';
-
-/** Where the changes of a lesson go. */
-export const changesOf = (id: string) => `/api/lessons/${id}/changes`;
-
-/** Where a lesson as it was taught last is kept. */
-export const taughtOf = (id: string) => `/api/lessons/${id}/taught`;
+import { outbox, type Answer, type Letter } from '$lib/client/outbox.svelte';
+import { getJson } from '$lib/client/requests';
+import {
+	changeClashShape,
+	changesAt,
+	changeTakenShape,
+	lessonNewsAt,
+	lessonNewsShape,
+	LESSONS,
+	lessonTaughtAt,
+	type LessonPage
+} from '$lib/wire/lesson';
 
 /** This page, as changes say who made them; the same after a reload. */
 function thisPage(): string {
@@ -24,25 +29,7 @@ const PAGE_KEY = 'pond-loop:page';
 
 /** A change for a lesson that no page has open; typing in one place has one topic. */
 export function postChange(id: string, change: Change, since: number, topic?: string): void {
-	outbox.post(changesOf(id), { change, since, page: thisPage() }, topic);
-}
-
-/** A lesson as its pages get it: with what its parts come from, and what is kept beside it. */
-export interface LessonPage {
-	readonly id: string;
-	/** one more for every change taken */
-	readonly version: number;
-	readonly lesson: Lesson;
-	readonly sources: Sources;
-	readonly tags: readonly string[];
-	/** when it was taught last, in milliseconds */
-	readonly taughtAt: number | null;
-}
-
-/** What the server says of a lesson: its version, and all of it where this page does not know it. */
-interface Told {
-	readonly version: number;
-	readonly lesson?: Lesson;
+	outbox.post(changesAt(id), { change, since, page: thisPage() }, topic);
 }
 
 /** Where another page wrote in the same place, with what both say. */
@@ -62,21 +49,23 @@ export class OpenLesson {
 	#kept = $state.raw<Lesson>()!;
 	#version = 0;
 	#sources = $state.raw<Sources>()!;
-	readonly #sent = $derived.by(() => outbox.waiting(changesOf(this.id)));
+	readonly #sent = $derived.by(() => outbox.waiting(changesAt(this.id)));
 	/** as it was written here, before it follows its sources */
 	readonly written: Lesson = $derived(
 		this.#sent.reduce((lesson, letter) => changed(lesson, letter.body.change as Change), this.#kept)
 	);
 	readonly lesson: Lesson = $derived(followed(this.written, this.#sources));
-	readonly #refusal = $derived.by(() =>
-		outbox.refusals.find(({ letter }) => letter.to === changesOf(this.id))
-	);
+	/** a change that was not taken because of what another page wrote, and what the server says of that */
+	readonly #refused = $derived.by(() => {
+		const refusal = outbox.refusals.find(({ letter }) => letter.to === changesAt(this.id));
+		const said = changeClashShape.safeParse(refusal?.answer);
+		return refusal && said.success ? { letter: refusal.letter, ...said.data } : null;
+	});
 	/** another page wrote in the same place: somebody has to choose */
 	readonly clash: LessonClash | null = $derived.by(() => {
-		const refusal = this.#refusal;
-		if (!refusal?.answer.clash) return null;
-		const { clash, lesson } = refusal.answer as unknown as { clash: Clash; lesson: Lesson };
-		return { ...clash, id: refusal.letter.id, theirs: lesson, mine: refusal.letter.body.change as Change };
+		if (!this.#refused) return null;
+		const { clash, letter, lesson } = this.#refused;
+		return { ...clash, id: letter.id, theirs: lesson, mine: letter.body.change as Change };
 	});
 	/** when it was taught last, in milliseconds */
 	taughtAt = $state<number | null>(null);
@@ -103,15 +92,13 @@ export class OpenLesson {
 
 	/** Listens to what the server takes, and asks it what other pages did; returns how to stop. */
 	watch(): () => void {
-		for (const { letter, answer } of outbox.recent(changesOf(this.id))) {
-			const taken = answer as unknown as Told;
-			if (taken.version > this.#version) this.#taken(letter, taken);
-		}
+		for (const { letter, answer } of outbox.recent(changesAt(this.id)))
+			this.#taken(letter, answer, this.#version);
 		const stop = outbox.onTaken((letter, answer) => {
-			if (letter.to === changesOf(this.id)) this.#taken(letter, answer as unknown as Told);
-			if (letter.to === taughtOf(this.id)) this.taughtAt = Date.now();
+			if (letter.to === changesAt(this.id)) this.#taken(letter, answer);
+			if (letter.to === lessonTaughtAt(this.id)) this.taughtAt = Date.now();
 		});
-		const rest = asking(() => this.#ask());
+		const rest = askNowAndThen(() => this.#ask());
 		return () => {
 			stop();
 			rest();
@@ -127,7 +114,7 @@ export class OpenLesson {
 
 	/** Notes that it was taught as it is now: it is sent behind every change that is still on its way. */
 	noteTaught(): void {
-		outbox.post(taughtOf(this.id), {});
+		outbox.post(lessonTaughtAt(this.id), {});
 	}
 
 	takeBack(): void {
@@ -138,26 +125,28 @@ export class OpenLesson {
 
 	/** Settles a clash: what this page wrote in that place stands, or what the other did. */
 	choose(which: 'mine' | 'theirs'): void {
-		const { clash } = this;
-		if (!clash) return;
-		const { version, lesson } = this.#refusal!.answer as unknown as Required<Told>;
+		if (!this.#refused) return;
+		const { clash, version, lesson } = this.#refused;
 		this.#kept = lesson;
 		this.#version = version;
-		outbox.rewrite(changesOf(this.id), (body) => {
+		outbox.rewrite(changesAt(this.id), (body) => {
 			const change = which === 'mine' ? (body.change as Change) : without(body.change as Change, clash);
 			return change && { ...body, change, since: version };
 		});
 	}
 
-	#taken(letter: Letter, { version, lesson }: Told): void {
+	/** Goes on from what the server took, where it is newer than a version that is known. */
+	#taken(letter: Letter, answer: Answer, known = 0): void {
+		const { version, lesson } = changeTakenShape.parse(answer);
+		if (version <= known) return;
 		this.#kept = lesson ?? changed(this.#kept, letter.body.change as Change);
 		this.#version = version;
 	}
 
 	async #ask(): Promise<void> {
-		const response = await fetch(`/api/lessons/${this.id}/news?version=${this.#version}`);
-		if (!response.ok || this.#sent.length > 0) return;
-		const news = (await response.json()) as Partial<Told> & { sources: Sources };
+		const answer = await getJson(lessonNewsAt(this.id, this.#version), lessonNewsShape);
+		if (!answer.ok || this.#sent.length > 0) return;
+		const news = answer.value;
 		if (JSON.stringify(news.sources) !== JSON.stringify(this.#sources)) this.#sources = news.sources;
 		if (news.version === undefined || !news.lesson || news.version <= this.#version) return;
 		this.#version = news.version;
@@ -178,12 +167,12 @@ function without(change: Change, { part, fields }: Clash): Change | null {
 
 /** Makes a lesson; it can be written in at once, also while the server is away. */
 export function makeLesson(id: string, title: string): void {
-	outbox.post('/api/lessons', { lesson: id, title });
+	outbox.post(LESSONS, { lessonId: id, title });
 }
 
 /** Whether a lesson that was made here is still on its way: until the server has it, it cannot be opened. */
 export const isOnItsWay = (id: string): boolean =>
-	outbox.waiting('/api/lessons').some(({ body }) => body.lesson === id);
+	outbox.waiting(LESSONS).some(({ body }) => body.lessonId === id);
 
 /** How long showing a cross takes at first: some for the words, and a little for each movement. */
 const SHOW_MINUTES = 3;

@@ -23,7 +23,7 @@ import {
 	WINDOW_MINUTES,
 	type Limits
 } from './store/accounts';
-import { SHORTEST_PASSWORD } from '$lib/wire/password';
+import { SHORTEST_PASSWORD } from '$lib/wire/account';
 import { isFull } from './pool';
 import { teacherOf, type Teacher } from './store/teachers';
 

@@ -21,9 +21,6 @@ export const noSuchCourse = () =>
 export const noSuchSwatch = () =>
 	refuse(404, 'missing', 'This swatch is not here. It may have been removed; look in the list of swatches.');
 
-/** A version that a page may have seen: a whole number that the database has room for. */
-export const versionShape = z.number().check(z.int(), z.minimum(0), z.maximum(2_147_483_647));
-
 /** Whether something from an address can be an id at all. */
 export const isId = (text: string): boolean => z.safeParse(z.uuid(), text).success;
 

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import type { LessonPage } from '$lib/lesson/openLesson.svelte';
+import type { LessonPage } from '$lib/wire/lesson';
 import { isId } from './answer';
 import { isLargeLesson } from './large';
 import { findLesson } from './store/lessons';

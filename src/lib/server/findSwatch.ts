@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import type { CounterEvent } from '$core/swatch/counter';
-import type { Head } from '$lib/wire/swatch';
+import type { SwatchHead } from '$lib/wire/swatch';
 import { isId } from './answer';
 import { areLargeRows } from './large';
 import { eventsOf, findSwatch } from './store/swatches';
@@ -9,7 +9,7 @@ import { eventsOf, findSwatch } from './store/swatches';
 export async function swatchOr404(
 	owner: string,
 	id: string
-): Promise<Head & { id: string; events: CounterEvent[]; taken: number; large: boolean }> {
+): Promise<SwatchHead & { id: string; events: CounterEvent[]; taken: number; large: boolean }> {
 	const kept = isId(id) ? await findSwatch(owner, id) : null;
 	if (!kept)
 		error(404, {

@@ -1,7 +1,7 @@
 import type { Asked } from '$core/handout/asked';
 import { newId } from '$lib/client/id';
-import type { Job } from '$lib/wire/job';
-import { posted } from '$lib/client/post';
+import { deleteAt, getJson, postJson } from '$lib/client/requests';
+import { jobAt, jobsAt, jobShape, type Job } from '$lib/wire/job';
 
 /** How often a page asks how far its jobs are. */
 const ASK_MS = 500;
@@ -28,7 +28,7 @@ export class SheetJobs {
 	/** Asks for something to be made; gives the id it is made under, or `null` when it was refused. */
 	async ask(asked: Asked): Promise<string | null> {
 		const id = newId();
-		this.trouble = await posted(`/api/lessons/${this.lesson}/jobs`, { job: id, asked });
+		this.trouble = await postJson(jobsAt(this.lesson), { jobId: id, asked });
 		if (this.trouble) return null;
 		this.all = [{ id, state: 'waiting', done: 0, of: 1, said: null, name: null }, ...this.all];
 		this.#later(ASK_MS / 2);
@@ -37,7 +37,7 @@ export class SheetJobs {
 
 	/** Calls one off, or throws its file away. */
 	async drop(id: string): Promise<void> {
-		this.trouble = await posted(`/api/jobs/${id}`, null, 'DELETE');
+		this.trouble = await deleteAt(jobAt(id));
 		if (!this.trouble) this.all = this.all.filter((job) => job.id !== id);
 	}
 
@@ -50,14 +50,10 @@ export class SheetJobs {
 		const waiting = this.all.filter(({ state }) => state === 'waiting');
 		if (waiting.length === 0) return;
 		const news = await Promise.all(
+			// One that cannot be asked about now is asked about again.
 			waiting.map(async ({ id }) => {
-				try {
-					const response = await fetch(`/api/jobs/${id}`);
-					return response.ok ? ((await response.json()) as Job) : null;
-				} catch {
-					// The server is away: it is asked again.
-					return null;
-				}
+				const answer = await getJson(jobAt(id), jobShape);
+				return answer.ok ? answer.value : null;
 			})
 		);
 		this.all = this.all.map((job) => news.find((one) => one?.id === job.id) ?? job);

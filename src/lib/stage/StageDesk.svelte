@@ -10,7 +10,7 @@
 	import { minutesSinceRest, REST_AFTER_MINUTES } from '$core/teaching/rest';
 	import { spoken } from '$core/swatch/said';
 	import { useKeys } from '$lib/ui/keys.svelte';
-	import { taughtOf } from '$lib/lesson/openLesson.svelte';
+	import { lessonTaughtAt } from '$lib/wire/lesson';
 	import { outbox } from '$lib/client/outbox.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { keepAwake } from './awake';
@@ -121,7 +121,7 @@
 	function startClock() {
 		if (room.isOn) return void (part && room.pause(Date.now(), part.id));
 		room.start(Date.now());
-		outbox.post(taughtOf(id), {});
+		outbox.post(lessonTaughtAt(id), {});
 	}
 
 	async function endClass() {

@@ -3,11 +3,9 @@ import { groundsOf, type Grounds } from '$core/planning/estimate';
 import type { Lesson, Part } from '$core/lesson/lesson';
 import { newId } from '$lib/client/id';
 import { outbox } from '$lib/client/outbox.svelte';
+import { classesAt } from '$lib/wire/class';
 import type { Moment } from './moment';
 import type { Stage } from './stage.svelte';
-
-/** Where records of classes go. */
-export const classesAt = (lesson: string) => `/api/lessons/${lesson}/classes`;
 
 /** What a teacher writes beside a part during class. */
 export interface Marks {
@@ -154,7 +152,7 @@ export class Classroom {
 			};
 		});
 		const record: ClassRecord = { format: 'pond-loop/class@1', level: lesson.level, began, ended, parts };
-		outbox.post(classesAt(this.lesson), { class: id, record }, `class ${id}`);
+		outbox.post(classesAt(this.lesson), { classId: id, record }, `class ${id}`);
 	}
 }
 

@@ -5,11 +5,11 @@
 	import type { Gauge } from '$core/swatch/measure';
 	import type { Working } from '$core/fabric/fabric';
 	import Choices from '$lib/ui/Choices.svelte';
-	import { fetched } from '$lib/client/fetched';
-	import type { Named } from '$lib/wire/named';
+	import { getJson } from '$lib/client/requests';
+	import type { Named } from '$lib/wire/shapes';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { workingFor } from './rows';
-	import { swatchAt, type Head } from '$lib/wire/swatch';
+	import { swatchAt, swatchHeadShape } from '$lib/wire/swatch';
 	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
 
 	/** Two swatches side by side: their cloth, and what changes from one to the other. */
@@ -37,7 +37,7 @@
 	async function fetchRows({ id, title }: Named) {
 		said = 'Looking …';
 		second = null;
-		const answer = await fetched<Head>(swatchAt(id));
+		const answer = await getJson(swatchAt(id), swatchHeadShape);
 		const worked = answer.ok ? await workingFor(answer.value.swatch.text) : null;
 		if (other?.id !== id) return;
 		second = worked;

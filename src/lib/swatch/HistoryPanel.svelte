@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { mapped } from '$core/result';
 	import type { Swatch } from '$core/swatch/schema';
-	import { fetched } from '$lib/client/fetched';
+	import { getJson } from '$lib/client/requests';
 	import type { OpenSwatch } from './openSwatch.svelte';
-	import { versionsAt, type VersionLine } from '$lib/wire/swatch';
+	import { earlierSwatchShape, swatchHistoryShape, versionAt, versionsAt } from '$lib/wire/swatch';
 	import { momentSaid } from '$lib/ui/locale';
 	import Versions from '$lib/ui/Versions.svelte';
 	import SwatchDifferences from './SwatchDifferences.svelte';
@@ -16,7 +16,7 @@
 	let versions = $state<{ again: () => Promise<void> }>();
 
 	const load = async () =>
-		mapped(await fetched<{ versions: VersionLine[] }>(versionsAt(open.id)), ({ versions }) =>
+		mapped(await getJson(versionsAt(open.id), swatchHistoryShape), ({ versions }) =>
 			versions.map(({ id, said, madeAt, who, version }) => ({
 				id,
 				said,
@@ -24,7 +24,7 @@
 			}))
 		);
 	const look = async (id: string) =>
-		mapped(await fetched<{ swatch: Swatch }>(`${versionsAt(open.id)}/${id}`), ({ swatch }) => swatch);
+		mapped(await getJson(versionAt(open.id, id), earlierSwatchShape), ({ swatch }) => swatch);
 
 	function restore({ text, ...rest }: Swatch) {
 		open.change(rest, 'an earlier version brought back');

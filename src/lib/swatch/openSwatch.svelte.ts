@@ -5,11 +5,19 @@ import { nowAt, rowsDone, type CounterEvent } from '$core/swatch/counter';
 import type { Swatch } from '$core/swatch/schema';
 import { edited, type TextEdit } from '$core/swatch/text';
 import { browser } from '$app/environment';
-import { asking } from '$lib/client/asking';
+import { askNowAndThen } from '$lib/client/askNowAndThen';
 import { newId } from '$lib/client/id';
 import { outbox, type Answer, type Letter } from '$lib/client/outbox.svelte';
 import { adopted, rowsErrand, workedHere, type RowsAnswer, type RowsQuestion } from './rows';
-import { eventsAt, versionsAt, type Head, type News } from '$lib/wire/swatch';
+import { getJson } from '$lib/client/requests';
+import {
+	eventsAt,
+	swatchNewsAt,
+	swatchNewsShape,
+	versionsAt,
+	versionTakenShape,
+	type SwatchHead
+} from '$lib/wire/swatch';
 
 /** Cloth of more stitches than this is worked and painted anew when the typing rests, not at every key. */
 const LARGE = 10_000;
@@ -38,7 +46,7 @@ export class OpenSwatch {
 	/** working the rows was given up: nothing below the text is of it */
 	gaveUp = $state(false);
 	/** another page wrote something else in the same place */
-	clash = $state.raw<Head | null>(null);
+	clash = $state.raw<SwatchHead | null>(null);
 	#events = $state.raw<readonly CounterEvent[]>([]);
 	readonly #counting = $derived.by(() => outbox.waiting(eventsAt(this.id)));
 	readonly events: readonly CounterEvent[] = $derived([
@@ -63,7 +71,7 @@ export class OpenSwatch {
 		swatch,
 		events,
 		taken
-	}: Head & { id: string; events: CounterEvent[]; taken: number }) {
+	}: SwatchHead & { id: string; events: CounterEvent[]; taken: number }) {
 		this.id = id;
 		this.#head = head;
 		this.#take(swatch);
@@ -130,7 +138,7 @@ export class OpenSwatch {
 	/** Listens to the server and asks it, now and then, what other pages did; returns how to stop. */
 	watch(): () => void {
 		const stop = outbox.onTaken((letter, answer) => this.#answered(letter, answer));
-		const rest = asking(() => this.#ask());
+		const rest = askNowAndThen(() => this.#ask());
 		return () => {
 			stop();
 			rest();
@@ -162,7 +170,7 @@ export class OpenSwatch {
 			if (!this.#events.some((known) => known.id === event.id)) this.#events = [...this.#events, event];
 		}
 		if (to !== versionsAt(this.id)) return;
-		const { head, swatch, clash } = answer as unknown as Head & { clash: readonly string[] };
+		const { head, swatch, clash } = versionTakenShape.parse(answer);
 		// What was sent later says more; its own answer is the one to look at.
 		if (this.#mine.some((letter) => letter.id !== id)) return;
 		if (clash.length > 0) {
@@ -174,9 +182,9 @@ export class OpenSwatch {
 	}
 
 	async #ask(): Promise<void> {
-		const response = await fetch(`/api/swatches/${this.id}/news?head=${this.#head}&taken=${this.#taken}`);
-		if (!response.ok) return;
-		const news = (await response.json()) as News;
+		const answer = await getJson(swatchNewsAt(this.id, this.#head, this.#taken), swatchNewsShape);
+		if (!answer.ok) return;
+		const news = answer.value;
 		const fresh = news.events.filter(({ id }) => !this.#events.some((known) => known.id === id));
 		if (fresh.length > 0) this.#events = [...this.#events, ...fresh];
 		this.#taken = news.taken;

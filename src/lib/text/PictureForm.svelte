@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { newId } from '$lib/client/id';
+	import { postFile } from '$lib/client/requests';
+	import { pictureAt, pictureUploadAt } from '$lib/wire/picture';
 	import Field from '$lib/ui/Field.svelte';
 
 	/** A picture of the teacher's own, with the words that stand for it. */
@@ -18,20 +20,10 @@
 		if (!words) return void (wrong = 'Say what it shows, for those who cannot see it.');
 		const id = newId();
 		sending = true;
-		try {
-			const response = await fetch(`/api/pictures/${id}`, {
-				method: 'POST',
-				headers: { 'content-type': 'application/octet-stream' },
-				body: file
-			});
-			if (response.ok) return onadd(`/pictures/${id}`, words);
-			wrong =
-				(await response.json().catch(() => null))?.error?.message ?? 'The server did not take this picture.';
-		} catch {
-			wrong = 'The server does not answer. The picture is still chosen; try again in a moment.';
-		} finally {
-			sending = false;
-		}
+		const answer = await postFile(pictureUploadAt(id), file);
+		sending = false;
+		if (answer.ok) onadd(pictureAt(id), words);
+		else wrong = answer.error.message;
 	}
 </script>
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { HTMLInputAttributes } from 'svelte/elements';
 	import { counted } from '$core/naming/numbers';
-	import { SHORTEST_PASSWORD } from '$lib/wire/password';
+	import { SHORTEST_PASSWORD } from '$lib/wire/account';
 
 	/** A password: shown on asking, and a new one with its rule beside it as it is typed. */
 	let {

@@ -1,7 +1,7 @@
 <script lang="ts" generics="Version">
 	import { onMount, type Snippet } from 'svelte';
 	import type { Result } from '$core/result';
-	import type { VersionSaid } from '$lib/wire/versions';
+	import type { VersionLine } from '$lib/wire/shapes';
 
 	/** What was done to a document and when, latest first; any version can be looked at. */
 	let {
@@ -9,13 +9,13 @@
 		look,
 		shown
 	}: {
-		load: () => Promise<Result<readonly VersionSaid[]>>;
+		load: () => Promise<Result<readonly VersionLine[]>>;
 		look: (id: string) => Promise<Result<Version>>;
 		/** a version that is looked at */
 		shown: Snippet<[Version]>;
 	} = $props();
 
-	let lines = $state.raw<readonly VersionSaid[] | null>(null);
+	let lines = $state.raw<readonly VersionLine[] | null>(null);
 	let looked = $state.raw<{ id: string; version: Version } | null>(null);
 	let wrong = $state<string | null>(null);
 

@@ -1,6 +1,12 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '$core/crossing/schema';
 import { MEDIA } from '$core/technique/medium';
+import { idShape, titleShape } from './shapes';
+
+/** Where what is kept at the Bench goes. */
+export const KEPT_CROSSINGS = '/api/bench/crossings';
+export const KEPT_KEYS = '/api/bench/keys';
+export const CHOSEN_READINGS = '/api/bench/readings';
 
 const medium = z.enum(MEDIA);
 const name = z.string().check(z.minLength(1), z.maxLength(2_000));
@@ -8,25 +14,25 @@ const removed = z.optional(z.boolean());
 
 /** A crossing that a teacher keeps, with her saying for it. */
 export const keptCrossingShape = z.object({
-	crossing: z.uuid(),
+	crossingId: idShape,
 	name,
 	medium,
-	made: crossingShape,
+	crossing: crossingShape,
 	saying: z.string().check(z.maxLength(2_000)),
 	removed
 });
 
 /** A pattern's key as it was typed; one in use settles names. */
 export const keptKeyShape = z.object({
-	key: z.uuid(),
-	title: z.string().check(z.maxLength(200)),
+	keyId: idShape,
+	title: titleShape,
 	text: z.string().check(z.maxLength(100_000)),
 	inUse: z.boolean(),
 	removed
 });
 
 /** Which reading of a name a teacher means; without one, she has not said. */
-export const chosenReadingShape = z.object({ name, medium, made: z.nullable(crossingShape) });
+export const chosenReadingShape = z.object({ name, medium, crossing: z.nullable(crossingShape) });
 
 export type KeptCrossing = Readonly<z.infer<typeof keptCrossingShape>>;
 export type KeptKey = Readonly<z.infer<typeof keptKeyShape>>;

@@ -1,4 +1,13 @@
-import type { ClassRecord } from '$core/teaching/classRecord';
+import * as z from 'zod/mini';
+import { classShape, type ClassRecord } from '$core/teaching/classRecord';
+import { LESSONS } from './lesson';
+import { idShape } from './shapes';
+
+/** Where the records of a lesson's classes go. */
+export const classesAt = (lessonId: string) => `${LESSONS}/${lessonId}/classes`;
+
+/** What was noted of a class so far; a later record takes the place of an earlier. */
+export const sentClassShape = z.object({ classId: idShape, record: classShape });
 
 /** The record of a class under its id. */
 export interface KeptClass {

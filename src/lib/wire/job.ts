@@ -1,11 +1,26 @@
+import * as z from 'zod/mini';
+import { askedShape } from '$core/handout/asked';
+import { LESSONS } from './lesson';
+import { idShape } from './shapes';
+
+/** Where files are asked for of a lesson. */
+export const jobsAt = (lessonId: string) => `${LESSONS}/${lessonId}/jobs`;
+/** Where it is said how far a job is, and where it is called off. */
+export const jobAt = (jobId: string) => `/api/jobs/${jobId}`;
+
+export const newJobShape = z.object({ jobId: idShape, asked: askedShape });
+
 /** A file that is being made for a lesson, as its page sees it. */
-export interface Job {
-	readonly id: string;
-	readonly state: 'waiting' | 'done' | 'failed' | 'cancelled';
-	readonly done: number;
-	readonly of: number;
-	/** what went wrong */
-	readonly said: string | null;
-	/** what the file is called, once it is made */
-	readonly name: string | null;
-}
+export const jobShape = z.readonly(
+	z.object({
+		id: z.string(),
+		state: z.enum(['waiting', 'done', 'failed', 'cancelled']),
+		done: z.number(),
+		of: z.number(),
+		/** what went wrong */
+		said: z.nullable(z.string()),
+		/** what the file is called, once it is made */
+		name: z.nullable(z.string())
+	})
+);
+export type Job = z.infer<typeof jobShape>;

@@ -1,8 +1,12 @@
-import type { OwnRates } from '$core/planning/rates';
-import type { Rules } from '$core/rules';
+import * as z from 'zod/mini';
 import type { Voice } from '$core/hands/voice';
-import type { Level, Yarn } from '$core/ways/cautions';
+import { RATE_RANGE, RATES, type OwnRates, type RateId } from '$core/planning/rates';
+import { RULES, type RuleId, type Rules } from '$core/rules';
 import type { Situation } from '$core/ways/advice';
+import type { Level, Yarn } from '$core/ways/cautions';
+
+/** Where settings are kept. */
+export const SETTINGS = '/api/settings';
 
 /** What a teacher has set: whose hands and words, how the page looks, and for whom the Bench gives advice. */
 export interface Settings extends Voice {
@@ -38,3 +42,33 @@ export const DEFAULT_SETTINGS: Settings = {
 	rules: {},
 	rates: {}
 };
+
+const ruleShapes = Object.fromEntries(
+	RULES.map(({ id, least, most }) => [id, z.number().check(z.minimum(least), z.maximum(most))])
+) as Record<RuleId, z.ZodMiniNumber>;
+
+const rate = z.number().check(z.minimum(RATE_RANGE.least), z.maximum(RATE_RANGE.most));
+const byLevel = z.strictObject({ beginner: rate, improver: rate, confident: rate });
+const rateShapes = Object.fromEntries(RATES.map(({ id }) => [id, byLevel])) as Record<RateId, typeof byLevel>;
+
+/** Settings as they are kept and sent; what is not there is as at first. */
+export const settingsShape = z.strictObject({
+	hand: z.enum(['right', 'left']),
+	keep: z.enum(['words', 'fabric']),
+	yarnHand: z.enum(['right', 'left']),
+	terms: z.enum(['us', 'uk']),
+	units: z.enum(['cm', 'in']),
+	theme: z.enum(['day', 'evening']),
+	level: z.enum(['beginner', 'improver', 'confident']),
+	yarn: z.enum(['grippy', 'plain', 'slippery']),
+	needleMm: z.number().check(z.minimum(1), z.maximum(25)),
+	often: z.enum(['many', 'lone', 'some']),
+	// Pages that were open before there were these do not send them.
+	singleKeys: z.optional(z.boolean()),
+	firstSteps: z.optional(z.boolean()),
+	rules: z.partial(z.strictObject(ruleShapes)),
+	rates: z.partial(z.strictObject(rateShapes))
+});
+
+export type SentSettings = z.infer<typeof settingsShape>;
+export const sentSettingsShape = z.object({ settings: settingsShape });

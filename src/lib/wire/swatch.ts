@@ -1,12 +1,69 @@
 import * as z from 'zod/mini';
-import type { CounterEvent } from '$core/swatch/counter';
 import { counterEventShape, swatchShape, type Swatch } from '$core/swatch/schema';
+import { idShape } from './shapes';
+
+/** Where the teacher's swatches are. */
+export const SWATCHES = '/api/swatches';
+export const swatchAt = (swatchId: string) => `${SWATCHES}/${swatchId}`;
+/** Where versions of a swatch go, and its history is. */
+export const versionsAt = (swatchId: string) => `${swatchAt(swatchId)}/versions`;
+export const versionAt = (swatchId: string, version: string) => `${versionsAt(swatchId)}/${version}`;
+/** Where what is done to its counters goes. */
+export const eventsAt = (swatchId: string) => `${swatchAt(swatchId)}/events`;
+/** What is new in a swatch, for a page that knows the version `head` and the events up to `taken`. */
+export const swatchNewsAt = (swatchId: string, head: string, taken: number) =>
+	`${swatchAt(swatchId)}/news?head=${head}&taken=${taken}`;
+
+/** A version on its way: the whole swatch, the version it grew from (`null` for a new one), and what was done. */
+export const sentVersionShape = z.object({
+	id: idShape,
+	base: z.nullable(idShape),
+	swatch: swatchShape,
+	said: z.string().check(z.maxLength(200))
+});
+export type SentVersion = Readonly<z.infer<typeof sentVersionShape>>;
+
+export const sentEventShape = z.object({ id: idShape, event: counterEventShape });
 
 /** A swatch as it stands, and the id of the version it stands at. */
-export interface Head {
-	readonly head: string;
-	readonly swatch: Swatch;
-}
+export const swatchHeadShape = z.readonly(z.object({ head: z.string(), swatch: swatchShape }));
+export type SwatchHead = z.infer<typeof swatchHeadShape>;
+
+/** A version that was taken, merged where it had to be; `clash` names the places where two wrote, and one has to be chosen. */
+export const versionTakenShape = z.readonly(
+	z.object({ head: z.string(), swatch: swatchShape, clash: z.readonly(z.array(z.string())) })
+);
+export type VersionTaken = z.infer<typeof versionTakenShape>;
+
+/** What is new since a page looked last. */
+export const swatchNewsShape = z.readonly(
+	z.object({
+		events: z.array(counterEventShape),
+		taken: z.number(),
+		head: z.optional(z.string()),
+		swatch: z.optional(swatchShape)
+	})
+);
+export type SwatchNews = z.infer<typeof swatchNewsShape>;
+
+/** A version in the history of a swatch; one that clashed and was put aside has no number. */
+const swatchVersionShape = z.readonly(
+	z.object({
+		id: z.string(),
+		version: z.nullable(z.number()),
+		said: z.string(),
+		who: z.string(),
+		/** in milliseconds */
+		madeAt: z.number()
+	})
+);
+export type SwatchVersion = z.infer<typeof swatchVersionShape>;
+
+/** The history of a swatch, the newest first. */
+export const swatchHistoryShape = z.object({ versions: z.array(swatchVersionShape) });
+
+/** A swatch as it was at one version. */
+export const earlierSwatchShape = z.object({ swatch: swatchShape });
 
 /** A line in the list of swatches. */
 export interface SwatchLine {
@@ -16,32 +73,3 @@ export interface SwatchLine {
 	readonly medium: Swatch['medium'];
 	readonly changedAt: Date | string;
 }
-
-/** A line in the history of a swatch; one that clashed and was put aside has no number. */
-export interface VersionLine {
-	readonly id: string;
-	readonly version: number | null;
-	readonly said: string;
-	readonly who: string;
-	readonly madeAt: Date | string;
-}
-
-/** What is new since a page looked last. */
-export interface News extends Partial<Head> {
-	readonly events: readonly CounterEvent[];
-	readonly taken: number;
-}
-
-/** A version on its way: the whole swatch, the version it grew from, and what was done. */
-export const sentVersionShape = z.object({
-	id: z.uuid(),
-	base: z.nullable(z.uuid()),
-	swatch: swatchShape,
-	said: z.string().check(z.maxLength(200))
-});
-
-export const sentEventShape = z.object({ id: z.uuid(), event: counterEventShape });
-
-export const swatchAt = (id: string) => `/api/swatches/${id}`;
-export const versionsAt = (id: string) => `${swatchAt(id)}/versions`;
-export const eventsAt = (id: string) => `${swatchAt(id)}/events`;

@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
+	import { shaped } from '$core/formats/json';
 	import { counted } from '$core/naming/numbers';
+	import { postFile } from '$lib/client/requests';
+	import { ARCHIVE, broughtInShape } from '$lib/wire/archive';
 	import MakeButton from '$lib/ui/MakeButton.svelte';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import { install } from '$lib/client/device.svelte';
@@ -18,25 +21,18 @@
 
 	async function bringIn(file: File) {
 		[said, wrong, bringing] = [null, null, true];
-		try {
-			const response = await fetch('/account/archive', {
-				method: 'POST',
-				headers: { 'content-type': 'application/octet-stream' },
-				body: file
-			});
-			const answer = await response.json();
-			if (response.ok)
-				said = `Brought in: ${counted(answer.lessons, 'lesson')}, ${counted(answer.swatches, 'swatch', 'swatches')}, ${counted(answer.courses, 'course')}, ${counted(answer.pictures, 'picture')}.`;
-			else wrong = answer.error.message;
-		} catch {
-			wrong = 'The server does not answer. Nothing was brought in; try again in a moment.';
-		}
+		const answer = await postFile(ARCHIVE, file);
+		const brought = answer.ok ? shaped(broughtInShape, answer.value, 'what an archive brings') : answer;
+		if (brought.ok) {
+			const { lessons, swatches, courses, pictures } = brought.value;
+			said = `Brought in: ${counted(lessons, 'lesson')}, ${counted(swatches, 'swatch', 'swatches')}, ${counted(courses, 'course')}, ${counted(pictures, 'picture')}.`;
+		} else wrong = brought.error.message;
 		bringing = false;
 	}
 	const teacher = $derived(data.teacher!);
 
 	async function takeArchive() {
-		const response = await fetch('/account/archive').catch(() => null);
+		const response = await fetch(ARCHIVE).catch(() => null);
 		if (!response?.ok) return 'The server does not answer. Try again in a moment.';
 		save(await response.blob(), 'pond-loop-archive.zip');
 	}

@@ -6,14 +6,15 @@
 	import PondEdge from '$lib/ui/PondEdge.svelte';
 	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
-	import { posted } from '$lib/client/post';
+	import { postJson } from '$lib/client/requests';
+	import { COURSES } from '$lib/wire/course';
 
 	let { data } = $props();
 	let trouble = $state<string | null>(null);
 	let field = $state<HTMLInputElement>();
 
 	async function make(title: string) {
-		const course = newId();
+		const courseId = newId();
 		const document = {
 			format: COURSE_FORMAT,
 			title: title || 'A new course',
@@ -21,8 +22,8 @@
 			known: [],
 			every: 7
 		};
-		trouble = await posted('/api/courses', { course, document });
-		if (!trouble) await goto(resolve('/courses/[id]', { id: course }));
+		trouble = await postJson(COURSES, { courseId, document });
+		if (!trouble) await goto(resolve('/courses/[id]', { id: courseId }));
 	}
 	useKeys([{ key: 'n', cap: 'N', says: 'name a new course', run: () => field?.focus() }]);
 </script>

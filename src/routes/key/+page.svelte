@@ -19,7 +19,7 @@
 	const memory = untrack(() => new OpenMemory(data.memory));
 	onMount(() => memory.watch());
 
-	const fresh = (): KeptKey => ({ key: newId(), title: '', text: '', inUse: true });
+	const fresh = (): KeptKey => ({ keyId: newId(), title: '', text: '', inUse: true });
 	/** the key that is open; until one is chosen, the one changed last */
 	let chosen = $state<string | null>(untrack(() => page.url.searchParams.get('open')));
 	/** a key that was begun and has nothing in it yet */
@@ -29,8 +29,8 @@
 	let text = $state<HTMLTextAreaElement>();
 
 	const open = $derived(
-		memory.keys.find(({ key }) => key === chosen) ??
-			(chosen === begun.key ? begun : (memory.keys[0] ?? begun))
+		memory.keys.find(({ keyId }) => keyId === chosen) ??
+			(chosen === begun.keyId ? begun : (memory.keys[0] ?? begun))
 	);
 	const lines = $derived(withoutDoubles(readKey(open.text)));
 	const settled = $derived(lines.filter(({ fault, readings }) => !fault && readings.length === 1).length);
@@ -38,8 +38,8 @@
 
 	function change(fields: Partial<KeptKey>) {
 		const next = { ...open, ...fields };
-		chosen = next.key;
-		memory.keepKey(next, `key ${next.key}`);
+		chosen = next.keyId;
+		memory.keepKey(next, `key ${next.keyId}`);
 	}
 
 	/** its second line is at odds with its own name, and its third with nothing */
@@ -48,7 +48,7 @@
 
 	function begin() {
 		begun = fresh();
-		chosen = begun.key;
+		chosen = begun.keyId;
 		text?.focus();
 	}
 
@@ -75,7 +75,7 @@
 		if (!key.ok) return;
 		const next = { ...fresh(), ...key.value };
 		memory.keepKey(next);
-		chosen = next.key;
+		chosen = next.keyId;
 	}
 
 	async function csv() {
@@ -98,12 +98,12 @@
 		</div>
 		{#if memory.keys.length > 0}
 			<div class="flex flex-wrap gap-2" role="group" aria-label="Your keys">
-				{#each memory.keys as { key, title, inUse } (key)}
+				{#each memory.keys as { keyId, title, inUse } (keyId)}
 					<button
 						type="button"
-						class="press {key === open.key ? '' : 'press-quiet'}"
-						aria-pressed={key === open.key}
-						onclick={() => (chosen = key)}
+						class="press {keyId === open.keyId ? '' : 'press-quiet'}"
+						aria-pressed={keyId === open.keyId}
+						onclick={() => (chosen = keyId)}
 					>
 						{title || 'Key without a name'}
 						{#if inUse}<span class="text-sm font-normal">in use</span>{/if}
@@ -184,7 +184,7 @@
 					onclick={() => {
 						const back = { ...removed!, removed: false };
 						memory.keepKey(back);
-						chosen = back.key;
+						chosen = back.keyId;
 						removed = null;
 					}}>Bring it back</button
 				>
@@ -218,7 +218,9 @@
 			{#if settled > 0}
 				<div class="mt-6 flex flex-wrap items-center gap-x-4 gap-y-2">
 					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
-					<a class="press press-main" href="{resolve('/lessons')}?draft={open.key}">Draft a lesson from it</a>
+					<a class="press press-main" href="{resolve('/lessons')}?draft={open.keyId}"
+						>Draft a lesson from it</a
+					>
 					<span class="text-quiet"
 						>{counted(settled, 'cross', 'crosses')} to teach, fitted to your minutes.</span
 					>

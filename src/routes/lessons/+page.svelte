@@ -4,7 +4,7 @@
 	import { resolve } from '$app/paths';
 	import Icon from '$lib/ui/Icon.svelte';
 	import { newId } from '$lib/client/id';
-	import { posted } from '$lib/client/post';
+	import { postJson } from '$lib/client/requests';
 	import { COURSE_FORMAT } from '$core/planning/course';
 	import type { Lesson } from '$core/lesson/lesson';
 	import ClockBar from '$lib/lesson/ClockBar.svelte';
@@ -20,14 +20,16 @@
 	import PondEdge from '$lib/ui/PondEdge.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
 	import { useKeys } from '$lib/ui/keys.svelte';
-	import type { Named } from '$lib/wire/named';
+	import { COURSES } from '$lib/wire/course';
+	import { copiesAt, LESSONS } from '$lib/wire/lesson';
+	import type { Named } from '$lib/wire/shapes';
 	import { Shelf } from '$lib/client/shelf.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 
 	let { data } = $props();
 	const settings = getSettings();
 
-	const shelf = new Shelf('/api/lessons');
+	const shelf = new Shelf(LESSONS);
 	let drafting = $state(untrack(() => data.from !== ''));
 	let field = $state<HTMLInputElement>();
 	let words = $state('');
@@ -37,7 +39,7 @@
 	/** Keeps a new lesson and opens it; with a document, that one. */
 	async function make(title: string, document?: Lesson) {
 		const id = newId();
-		shelf.trouble = await posted('/api/lessons', { lesson: id, title, document });
+		shelf.trouble = await postJson(LESSONS, { lessonId: id, title, document });
 		if (!shelf.trouble) await goto(resolve('/lessons/[id]', { id }));
 		else drafting = false;
 	}
@@ -46,10 +48,10 @@
 	async function keepAll(lessons: readonly Lesson[]) {
 		const ids = lessons.map(() => newId());
 		for (const [i, document] of lessons.entries()) {
-			shelf.trouble = await posted('/api/lessons', { lesson: ids[i], title: document.title, document });
+			shelf.trouble = await postJson(LESSONS, { lessonId: ids[i], title: document.title, document });
 			if (shelf.trouble) return void (drafting = false);
 		}
-		const course = newId();
+		const courseId = newId();
 		const document = {
 			format: COURSE_FORMAT,
 			title: `${lessons.length} lessons from ${lessons[0].title}`.slice(0, 200),
@@ -57,15 +59,15 @@
 			known: [],
 			every: 7
 		};
-		shelf.trouble = await posted('/api/courses', { course, document });
-		if (!shelf.trouble) await goto(resolve('/courses/[id]', { id: course }));
+		shelf.trouble = await postJson(COURSES, { courseId, document });
+		if (!shelf.trouble) await goto(resolve('/courses/[id]', { id: courseId }));
 		else drafting = false;
 	}
 
 	async function copy(lesson: Named) {
 		const id = newId();
 		const title = `${lesson.title}, a copy`.slice(0, 200);
-		shelf.trouble = await posted(`/api/lessons/${lesson.id}/copies`, { lesson: id, title });
+		shelf.trouble = await postJson(copiesAt(lesson.id), { lessonId: id, title });
 		if (!shelf.trouble) await goto(resolve('/lessons/[id]', { id }));
 	}
 

@@ -13,14 +13,15 @@
 	import { textOf } from '$lib/ui/fileText';
 	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
-	import { posted } from '$lib/client/post';
+	import { postJson } from '$lib/client/requests';
 	import { Shelf } from '$lib/client/shelf.svelte';
 	import { versionsAt } from '$lib/wire/swatch';
 	import FileField from '$lib/ui/FileField.svelte';
+	import { SWATCHES } from '$lib/wire/swatch';
 
 	let { data } = $props();
 
-	const shelf = new Shelf('/api/swatches');
+	const shelf = new Shelf(SWATCHES);
 	let making = $state(false);
 
 	const EMPTY = 'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\n';
@@ -30,7 +31,7 @@
 
 	async function make(swatch: Swatch, said: string) {
 		const id = newId();
-		shelf.trouble = await posted(versionsAt(id), { id: newId(), base: null, swatch, said });
+		shelf.trouble = await postJson(versionsAt(id), { id: newId(), base: null, swatch, said });
 		if (!shelf.trouble) await goto(resolve('/swatches/[id]', { id }));
 	}
 

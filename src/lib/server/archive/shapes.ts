@@ -4,7 +4,7 @@ import { classShape } from '$core/teaching/classRecord';
 import { changeShape, lessonShape } from '$core/lesson/schema';
 import { MEDIA } from '$core/technique/medium';
 import { counterEventShape, swatchShape } from '$core/swatch/schema';
-import { settingsShape } from '../store/teachers';
+import { settingsShape } from '$lib/wire/settings';
 
 export const ARCHIVE_FORMAT = 'pond-loop/archive@1';
 export const MANIFEST = 'manifest.json';

@@ -32,9 +32,9 @@ const FOLDERS = {
 			from lessons where id = $1`,
 		long: {
 			changes: `select jsonb_build_object('version', version, 'at', ${ms('made_at')}, 'change', change) as piece
-				from lesson_changes where lesson = $1 order by version`,
+				from lesson_changes where lesson_id = $1 order by version`,
 			classes: `select jsonb_build_object('id', id, 'record', record) as piece
-				from classes where lesson = $1 order by record->>'began', record::text`
+				from classes where lesson_id = $1 order by record->>'began', record::text`
 		}
 	},
 	swatches: {
@@ -44,8 +44,8 @@ const FOLDERS = {
 		long: {
 			versions: `select jsonb_build_object('version', version, 'at', ${ms('made_at')}, 'said', said,
 					'document', document) as piece
-				from swatch_versions where swatch = $1 order by ${ms('made_at')}, version nulls last, said`,
-			events: 'select event as piece from counter_events where swatch = $1 order by taken'
+				from swatch_versions where swatch_id = $1 order by ${ms('made_at')}, version nulls last, said`,
+			events: 'select event as piece from counter_events where swatch_id = $1 order by taken'
 		}
 	},
 	courses: {
@@ -150,12 +150,12 @@ async function put(client: pg.PoolClient, owner: string, held: Holding): Promise
 		);
 		for (const { version, at, change } of held.changes)
 			await client.query(
-				`insert into lesson_changes (id, lesson, version, change, made_at) values ($1, $2, $3, $4, ${moment(5)})`,
+				`insert into lesson_changes (id, lesson_id, version, change, made_at) values ($1, $2, $3, $4, ${moment(5)})`,
 				[randomUUID(), held.id, version, change, at]
 			);
 		for (const { id, record } of held.classes)
 			await put(
-				'insert into classes (id, owner, lesson, record) values ($2, $1, $3, $4)',
+				'insert into classes (id, owner, lesson_id, record) values ($2, $1, $3, $4)',
 				id,
 				held.id,
 				record
@@ -169,12 +169,12 @@ async function put(client: pg.PoolClient, owner: string, held: Holding): Promise
 		);
 		for (const { version, at, said, document } of held.versions)
 			await put(
-				`insert into swatch_versions (id, swatch, version, document, said, made_by, made_at)
+				`insert into swatch_versions (id, swatch_id, version, document, said, made_by, made_at)
 				values ($2, $3, $4, $5, $6, $1, ${moment(7)})`,
 				...[randomUUID(), held.id, version, document, said, at]
 			);
 		for (const event of held.events)
-			await client.query('insert into counter_events (id, swatch, event) values ($1, $2, $3)', [
+			await client.query('insert into counter_events (id, swatch_id, event) values ($1, $2, $3)', [
 				event.id,
 				held.id,
 				event

@@ -6,14 +6,14 @@ export async function benchMemory(owner: string): Promise<BenchMemory> {
 	const [crossings, keys, readings] = await Promise.all([
 		database().query<KeptCrossing>({
 			name: 'kept-crossings',
-			text: `select id as crossing, name, medium, crossing as made, saying from kept_crossings
+			text: `select id as "crossingId", name, medium, crossing, saying from kept_crossings
 				where owner = $1 and removed_at is null order by changed_at desc, id`,
 			values: [owner]
 		}),
 		keptKeys(owner),
 		database().query<ChosenReading>({
 			name: 'chosen-readings',
-			text: 'select name, medium, crossing as made from chosen_readings where owner = $1 order by name',
+			text: 'select name, medium, crossing from chosen_readings where owner = $1 order by name',
 			values: [owner]
 		})
 	]);
@@ -24,7 +24,7 @@ export async function benchMemory(owner: string): Promise<BenchMemory> {
 export async function keptKeys(owner: string): Promise<KeptKey[]> {
 	const { rows } = await database().query<KeptKey>({
 		name: 'kept-keys',
-		text: `select id as key, title, text, in_use as "inUse" from keys
+		text: `select id as "keyId", title, text, in_use as "inUse" from keys
 			where owner = $1 and removed_at is null order by changed_at desc, id`,
 		values: [owner]
 	});
@@ -39,7 +39,7 @@ export async function keepCrossing(owner: string, kept: KeptCrossing): Promise<b
 		on conflict (id) do update set name = $3, medium = $4, crossing = $5, saying = $6, changed_at = now(),
 			removed_at = case when $7 then now() end
 		where kept_crossings.owner = $1`,
-		[owner, kept.crossing, kept.name, kept.medium, kept.made, kept.saying, kept.removed ?? false]
+		[owner, kept.crossingId, kept.name, kept.medium, kept.crossing, kept.saying, kept.removed ?? false]
 	);
 	return rowCount === 1;
 }
@@ -52,18 +52,18 @@ export async function keepKey(owner: string, kept: KeptKey): Promise<boolean> {
 		on conflict (id) do update set title = $3, text = $4, in_use = $5, changed_at = now(),
 			removed_at = case when $6 then now() end
 		where keys.owner = $1`,
-		[owner, kept.key, kept.title, kept.text, kept.inUse, kept.removed ?? false]
+		[owner, kept.keyId, kept.title, kept.text, kept.inUse, kept.removed ?? false]
 	);
 	return rowCount === 1;
 }
 
 /** Remembers which reading of a name is meant, or forgets it. */
-export async function chooseReading(owner: string, { name, medium, made }: ChosenReading): Promise<void> {
+export async function chooseReading(owner: string, { name, medium, crossing }: ChosenReading): Promise<void> {
 	await database().query(
-		made
+		crossing
 			? `insert into chosen_readings (owner, name, medium, crossing) values ($1, $2, $3, $4)
 				on conflict (owner, name, medium) do update set crossing = $4`
 			: 'delete from chosen_readings where owner = $1 and name = $2 and medium = $3',
-		made ? [owner, name, medium, made] : [owner, name, medium]
+		crossing ? [owner, name, medium, crossing] : [owner, name, medium]
 	);
 }

@@ -5,10 +5,10 @@ import { database } from '../pool';
 /** Keeps the record of a class as it is now; false when the teacher has no such lesson. */
 export async function keepClass(owner: string, lesson: string, id: string, record: ClassRecord) {
 	const { rowCount } = await database().query(
-		`insert into classes (id, owner, lesson, record)
+		`insert into classes (id, owner, lesson_id, record)
 		select $3, owner, id, $4 from lessons where owner = $1 and id = $2
 		on conflict (id) do update set record = excluded.record, changed_at = now()
-			where classes.owner = $1 and classes.lesson = $2`,
+			where classes.owner = $1 and classes.lesson_id = $2`,
 		[owner, lesson, id, record]
 	);
 	return rowCount === 1;
@@ -17,7 +17,7 @@ export async function keepClass(owner: string, lesson: string, id: string, recor
 /** The classes in which a lesson was given, the latest first. */
 export async function classesOf(owner: string, lesson: string): Promise<KeptClass[]> {
 	const { rows } = await database().query<KeptClass>(
-		`select id, record from classes where owner = $1 and lesson = $2 order by record->>'began' desc, id`,
+		`select id, record from classes where owner = $1 and lesson_id = $2 order by record->>'began' desc, id`,
 		[owner, lesson]
 	);
 	return rows;

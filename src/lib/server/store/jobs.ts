@@ -20,7 +20,7 @@ export async function addJob(
 ): Promise<'added' | 'missing' | 'full'> {
 	await database().query(
 		`delete from jobs where owner = $1 and (asked_at < now() - ${KEPT} or id in
-			(select id from jobs where owner = $1 and lesson = $2 and state <> 'waiting'
+			(select id from jobs where owner = $1 and lesson_id = $2 and state <> 'waiting'
 			order by asked_at desc offset ${MOST_KEPT - 1}))`,
 		[owner, lesson]
 	);
@@ -34,9 +34,9 @@ export async function addJob(
 		);
 		if (!rows[0].there && rows[0].waiting >= MOST_WAITING) return 'full';
 		const { rowCount } = await client.query(
-			`insert into jobs (id, owner, lesson, asked)
+			`insert into jobs (id, owner, lesson_id, asked)
 			select $3, owner, id, $4 from lessons where owner = $1 and id = $2
-			on conflict (id) do update set state = jobs.state where jobs.owner = $1 and jobs.lesson = $2`,
+			on conflict (id) do update set state = jobs.state where jobs.owner = $1 and jobs.lesson_id = $2`,
 			[owner, lesson, id, asked]
 		);
 		return rowCount === 1 ? 'added' : 'missing';
@@ -46,7 +46,7 @@ export async function addJob(
 /** What was asked for a lesson, the latest first. */
 export async function jobsOf(owner: string, lesson: string): Promise<Job[]> {
 	const { rows } = await database().query<Job>(
-		`select ${SEEN} from jobs where owner = $1 and lesson = $2 order by asked_at desc limit ${MOST_KEPT}`,
+		`select ${SEEN} from jobs where owner = $1 and lesson_id = $2 order by asked_at desc limit ${MOST_KEPT}`,
 		[owner, lesson]
 	);
 	return rows;
@@ -134,7 +134,7 @@ async function lockedJob(client: pg.PoolClient, id: string): Promise<ClaimedJob 
 	const unlock = () => client.query(`select pg_advisory_unlock(${LOCK})`, [id]);
 	const { rows } = await client.query<Omit<ClaimedJob, 'release'> & { tries: number }>(
 		`update jobs set began_at = clock_timestamp(), tries = tries + 1 where id = $1 and state = 'waiting'
-		returning id, owner, lesson, asked, tries`,
+		returning id, owner, lesson_id as lesson, asked, tries`,
 		[id]
 	);
 	if (rows.length === 0) {

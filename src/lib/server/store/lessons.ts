@@ -4,8 +4,8 @@ import type { Sources } from '$core/lesson/follow';
 import type { Dated } from '$core/lesson/history';
 import type { Change, Lesson, LessonCrossing, Part } from '$core/lesson/lesson';
 import type { Fault, Result } from '$core/result';
-import type { LessonPage } from '$lib/lesson/openLesson.svelte';
-import type { Named } from '$lib/wire/named';
+import type { LessonPage, SentChange } from '$lib/wire/lesson';
+import type { Named } from '$lib/wire/shapes';
 import { database, inTransaction } from '../pool';
 import { deletePicturesOfNothing } from './pictures';
 
@@ -186,7 +186,7 @@ export async function changesOf(
 	if (rows.length === 0) return null;
 	const [{ original, original_version: first }] = rows;
 	const taken = await database().query<{ version: number; made_at: Date; change: Change }>(
-		'select version, made_at, change from lesson_changes where lesson = $1 and version > $2 order by version',
+		'select version, made_at, change from lesson_changes where lesson_id = $1 and version > $2 order by version',
 		[id, first]
 	);
 	const changes = taken.rows.map(({ version, made_at, change }) => ({
@@ -195,14 +195,6 @@ export async function changesOf(
 		change
 	}));
 	return { original, first, changes };
-}
-
-/** A change as it is sent: what its maker had seen, and the page that made it. */
-export interface SentChange {
-	readonly id: string;
-	readonly change: Change;
-	readonly since: number;
-	readonly page: string;
 }
 
 /**
@@ -230,7 +222,7 @@ export async function takeChange(
 		if (seen.rowCount) return now;
 		if (since < version) {
 			const others = await client.query<{ change: Change }>(
-				'select change from lesson_changes where lesson = $1 and version > $2 and page <> $3 order by version',
+				'select change from lesson_changes where lesson_id = $1 and version > $2 and page <> $3 order by version',
 				[id, since, page]
 			);
 			const clash = clashOf(
@@ -243,7 +235,7 @@ export async function takeChange(
 		const kept = sound(lesson);
 		if (!kept.ok) return { error: kept.error };
 		await client.query(
-			'insert into lesson_changes (id, lesson, version, change, page) values ($1, $2, $3, $4, $5)',
+			'insert into lesson_changes (id, lesson_id, version, change, page) values ($1, $2, $3, $4, $5)',
 			[changeId, id, version + 1, change, page]
 		);
 		await client.query('update lessons set document = $2, version = $3, changed_at = now() where id = $1', [

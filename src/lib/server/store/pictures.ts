@@ -38,7 +38,7 @@ export async function deletePicturesOfNothing(client: pg.PoolClient, owner: stri
 				select document::text || original::text || coalesce(taught::text, '') as said
 					from lessons where owner = $1
 				union all
-				select change::text from lesson_changes join lessons on lessons.id = lesson where owner = $1
+				select change::text from lesson_changes join lessons on lessons.id = lesson_id where owner = $1
 			) as texts, regexp_matches(said, '/pictures/([0-9a-f-]{36})', 'g') as pointed)`,
 		[owner]
 	);

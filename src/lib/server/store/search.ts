@@ -1,13 +1,5 @@
+import type { SearchFinding } from '$lib/wire/search';
 import { database } from '../pool';
-
-/** Something of the teacher's that words were found in. */
-export interface Found {
-	readonly kind: 'lesson' | 'swatch' | 'crossing' | 'key';
-	readonly id: string;
-	readonly title: string;
-	/** the words around, those that were looked for between « and » */
-	readonly around: string;
-}
 
 const MOST_FOUND = 40;
 
@@ -15,8 +7,8 @@ const MOST_FOUND = 40;
  * Looks for words in everything of the teacher's: lessons with their tags, swatches, kept crossings and keys. The last
  * word may be half written. Best first.
  */
-export async function search(owner: string, words: string): Promise<Found[]> {
-	const { rows } = await database().query<Found>({
+export async function search(owner: string, words: string): Promise<SearchFinding[]> {
+	const { rows } = await database().query<SearchFinding>({
 		name: 'search',
 		text: `with asked as (
 			select nullif(websearch_to_tsquery('english', $2)::text, '') as said

@@ -2,20 +2,10 @@ import { randomUUID } from 'node:crypto';
 import type { CounterEvent } from '$core/swatch/counter';
 import { merged } from '$core/swatch/merge';
 import type { Swatch } from '$core/swatch/schema';
-import type { Named } from '$lib/wire/named';
-import type { Head, SwatchLine, VersionLine } from '$lib/wire/swatch';
+import type { Named } from '$lib/wire/shapes';
+import type { SentVersion, SwatchHead, SwatchLine, SwatchVersion, VersionTaken } from '$lib/wire/swatch';
 import type pg from 'pg';
 import { database, inTransaction } from '../pool';
-
-/** A version as it is sent: a whole swatch, and the version that it grew from. */
-export interface SentVersion {
-	readonly id: string;
-	/** `null` for a swatch that is new */
-	readonly base: string | null;
-	readonly swatch: Swatch;
-	/** what was done, in a few words */
-	readonly said: string;
-}
 
 /** So much of its rows is sent with a line of a list, in characters: a picture shows no more. */
 const MOST_SHOWN = 20_000;
@@ -48,19 +38,18 @@ export async function swatchNames(owner: string): Promise<Named[]> {
 }
 
 const HEAD = `select swatches.document as swatch, swatch_versions.id as head
-	from swatches join swatch_versions on swatch_versions.swatch = swatches.id
+	from swatches join swatch_versions on swatch_versions.swatch_id = swatches.id
 		and swatch_versions.version = swatches.version
 	where swatches.id = $2 and owner = $1 and removed_at is null`;
 
 /** A swatch as it stands, with the version it stands at; `null` when the teacher has none with this id. */
-export async function findSwatch(owner: string, id: string): Promise<Head | null> {
-	const { rows } = await database().query<Head>({ name: 'find-swatch', text: HEAD, values: [owner, id] });
+export async function findSwatch(owner: string, id: string): Promise<SwatchHead | null> {
+	const { rows } = await database().query<SwatchHead>({
+		name: 'find-swatch',
+		text: HEAD,
+		values: [owner, id]
+	});
 	return rows.at(0) ?? null;
-}
-
-/** What a version that was sent came to: the swatch as it stands now, and where both wrote in one place. */
-export interface Taken extends Head {
-	readonly clash: readonly string[];
 }
 
 /**
@@ -69,7 +58,11 @@ export interface Taken extends Head {
  *
  * @returns `null` when the teacher has no such swatch, or it grew from a version that never was
  */
-export async function takeVersion(owner: string, id: string, sent: SentVersion): Promise<Taken | null> {
+export async function takeVersion(
+	owner: string,
+	id: string,
+	sent: SentVersion
+): Promise<VersionTaken | null> {
 	return inTransaction(async (client) => {
 		const found = await client.query<{ document: Swatch; version: number }>(
 			'select document, version from swatches where id = $2 and owner = $1 and removed_at is null for update',
@@ -78,20 +71,20 @@ export async function takeVersion(owner: string, id: string, sent: SentVersion):
 		if (found.rows.length === 0) return sent.base === null ? made(client, owner, id, sent) : null;
 		const [{ document, version }] = found.rows;
 		const head = await client.query<{ id: string }>(
-			'select id from swatch_versions where swatch = $1 and version = $2',
+			'select id from swatch_versions where swatch_id = $1 and version = $2',
 			[id, version]
 		);
 		const now = { head: head.rows[0].id, swatch: document, clash: [] };
 		const seen = await client.query('select from swatch_versions where id = $1', [sent.id]);
 		if (seen.rowCount) return now;
 		const base = await client.query<{ document: Swatch }>(
-			'select document from swatch_versions where id = $1 and swatch = $2',
+			'select document from swatch_versions where id = $1 and swatch_id = $2',
 			[sent.base, id]
 		);
 		if (base.rows.length === 0) return null;
 		const keep = (kept: { id: string; number: number | null; swatch: Swatch }) =>
 			client.query(
-				`insert into swatch_versions (id, swatch, version, document, said, made_by)
+				`insert into swatch_versions (id, swatch_id, version, document, said, made_by)
 				values ($1, $2, $3, $4, $5, $6)`,
 				[kept.id, id, kept.number, kept.swatch, sent.said, owner]
 			);
@@ -121,14 +114,14 @@ async function made(
 	owner: string,
 	id: string,
 	sent: SentVersion
-): Promise<Taken | null> {
+): Promise<VersionTaken | null> {
 	const { rowCount } = await client.query(
 		'insert into swatches (id, owner, document) values ($2, $1, $3) on conflict (id) do nothing',
 		[owner, id, sent.swatch]
 	);
 	if (!rowCount) return null;
 	await client.query(
-		`insert into swatch_versions (id, swatch, version, document, said, made_by) values ($1, $2, 1, $3, $4, $5)`,
+		`insert into swatch_versions (id, swatch_id, version, document, said, made_by) values ($1, $2, 1, $3, $4, $5)`,
 		[sent.id, id, sent.swatch, sent.said, owner]
 	);
 	return { head: sent.id, swatch: sent.swatch, clash: [] };
@@ -156,13 +149,13 @@ export async function deleteSwatch(owner: string, id: string): Promise<boolean> 
 const MOST_VERSIONS = 200;
 
 /** The versions of a swatch, the newest first; those that stand beside the line have no number. */
-export async function versionsOf(owner: string, id: string): Promise<VersionLine[]> {
-	const { rows } = await database().query<VersionLine>(
-		`select swatch_versions.id, swatch_versions.version, said, made_at as "madeAt", teachers.name as who
+export async function versionsOf(owner: string, id: string): Promise<SwatchVersion[]> {
+	const { rows } = await database().query<SwatchVersion>(
+		`select swatch_versions.id, swatch_versions.version, said, (extract(epoch from made_at) * 1000)::float8 as "madeAt", teachers.name as who
 		from swatch_versions
-			join swatches on swatches.id = swatch_versions.swatch
+			join swatches on swatches.id = swatch_versions.swatch_id
 			join teachers on teachers.id = made_by
-		where swatch = $2 and owner = $1
+		where swatch_id = $2 and owner = $1
 		order by made_at desc, swatch_versions.version desc nulls last limit ${MOST_VERSIONS}`,
 		[owner, id]
 	);
@@ -172,8 +165,8 @@ export async function versionsOf(owner: string, id: string): Promise<VersionLine
 /** One version, whole. */
 export async function findVersion(owner: string, id: string, version: string): Promise<Swatch | null> {
 	const { rows } = await database().query<{ document: Swatch }>(
-		`select swatch_versions.document from swatch_versions join swatches on swatches.id = swatch_versions.swatch
-		where swatch = $2 and owner = $1 and swatch_versions.id = $3`,
+		`select swatch_versions.document from swatch_versions join swatches on swatches.id = swatch_versions.swatch_id
+		where swatch_id = $2 and owner = $1 and swatch_versions.id = $3`,
 		[owner, id, version]
 	);
 	return rows.at(0)?.document ?? null;
@@ -182,8 +175,8 @@ export async function findVersion(owner: string, id: string, version: string): P
 /** Takes what was done to a counter, once; false when the teacher has no such swatch. */
 export async function takeEvent(owner: string, id: string, event: CounterEvent): Promise<boolean> {
 	const { rowCount } = await database().query(
-		`insert into counter_events (id, swatch, event) select $3, id, $4 from swatches where id = $2 and owner = $1
-		on conflict (id) do update set event = counter_events.event where counter_events.swatch = $2`,
+		`insert into counter_events (id, swatch_id, event) select $3, id, $4 from swatches where id = $2 and owner = $1
+		on conflict (id) do update set event = counter_events.event where counter_events.swatch_id = $2`,
 		[owner, id, event.id, event]
 	);
 	return rowCount === 1;
@@ -197,8 +190,8 @@ export async function eventsOf(
 ): Promise<{ events: CounterEvent[]; taken: number }> {
 	const { rows } = await database().query<{ event: CounterEvent; taken: string }>({
 		name: 'counter-events',
-		text: `select event, taken from counter_events join swatches on swatches.id = counter_events.swatch
-			where swatch = $2 and owner = $1 and taken > $3 order by taken`,
+		text: `select event, taken from counter_events join swatches on swatches.id = counter_events.swatch_id
+			where swatch_id = $2 and owner = $1 and taken > $3 order by taken`,
 		values: [owner, id, since]
 	});
 	return { events: rows.map(({ event }) => event), taken: Number(rows.at(-1)?.taken ?? since) };

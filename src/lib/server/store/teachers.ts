@@ -1,37 +1,5 @@
-import * as z from 'zod/mini';
-import { RATE_RANGE, RATES, type RateId } from '$core/planning/rates';
-import { RULES, type RuleId } from '$core/rules';
-import { DEFAULT_SETTINGS, type Settings } from '$lib/wire/settings';
+import { DEFAULT_SETTINGS, type SentSettings, type Settings } from '$lib/wire/settings';
 import { database } from '../pool';
-
-const RULE_SHAPES = Object.fromEntries(
-	RULES.map(({ id, least, most }) => [id, z.number().check(z.minimum(least), z.maximum(most))])
-) as Record<RuleId, z.ZodMiniNumber>;
-
-const rate = z.number().check(z.minimum(RATE_RANGE.least), z.maximum(RATE_RANGE.most));
-const byLevel = z.strictObject({ beginner: rate, improver: rate, confident: rate });
-const RATE_SHAPES = Object.fromEntries(RATES.map(({ id }) => [id, byLevel])) as Record<
-	RateId,
-	typeof byLevel
->;
-
-export const settingsShape = z.strictObject({
-	hand: z.enum(['right', 'left']),
-	keep: z.enum(['words', 'fabric']),
-	yarnHand: z.enum(['right', 'left']),
-	terms: z.enum(['us', 'uk']),
-	units: z.enum(['cm', 'in']),
-	theme: z.enum(['day', 'evening']),
-	level: z.enum(['beginner', 'improver', 'confident']),
-	yarn: z.enum(['grippy', 'plain', 'slippery']),
-	needleMm: z.number().check(z.minimum(1), z.maximum(25)),
-	often: z.enum(['many', 'lone', 'some']),
-	// Pages that were open before there were these do not send them.
-	singleKeys: z.optional(z.boolean()),
-	firstSteps: z.optional(z.boolean()),
-	rules: z.partial(z.strictObject(RULE_SHAPES)),
-	rates: z.partial(z.strictObject(RATE_SHAPES))
-});
 
 /** A teacher as every request knows them. */
 export interface Teacher {
@@ -58,7 +26,7 @@ export const teacherOf = ({
 	settings: { ...DEFAULT_SETTINGS, ...settings }
 });
 
-export async function keepSettings(teacher: string, settings: z.infer<typeof settingsShape>): Promise<void> {
+export async function keepSettings(teacher: string, settings: SentSettings): Promise<void> {
 	await database().query('update teachers set settings = $2 where id = $1', [teacher, settings]);
 }
 

@@ -7,9 +7,10 @@
 	import { courseView, type Course } from '$core/planning/course';
 	import { read } from '$core/naming/read';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
-	import { posted } from '$lib/client/post';
+	import { deleteAt, postJson } from '$lib/client/requests';
 	import { startSaid } from '$lib/ui/locale';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { courseAt, courseDatesAt } from '$lib/wire/course';
 
 	let { data } = $props();
 	const settings = getSettings();
@@ -29,8 +30,8 @@
 	const dated = $derived(data.lessons.some((lesson) => lesson.starts));
 
 	async function keep(fields: Partial<Course>) {
-		const to = `/api/courses/${data.id}`;
-		trouble = await posted(to, { base: data.version, document: { ...course, ...fields } });
+		const to = courseAt(data.id);
+		trouble = await postJson(to, { base: data.version, document: { ...course, ...fields } });
 		await invalidateAll();
 	}
 
@@ -43,7 +44,7 @@
 	async function setDates(event: SubmitEvent) {
 		event.preventDefault();
 		if (!starts) return void (trouble = 'Choose the day and hour of the first lesson.');
-		trouble = await posted(`/api/courses/${data.id}/dates`, { starts: starts.slice(0, 16) });
+		trouble = await postJson(courseDatesAt(data.id), { starts: starts.slice(0, 16) });
 		await invalidateAll();
 	}
 
@@ -58,7 +59,7 @@
 	}
 
 	async function remove() {
-		trouble = await posted(`/api/courses/${data.id}`, null, 'DELETE');
+		trouble = await deleteAt(courseAt(data.id));
 		if (!trouble) await goto(resolve('/courses'));
 	}
 </script>

@@ -8,8 +8,9 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = async ({ request, locals }) => {
 	const body = await bodyOf(request, chosenReadingShape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
-	const crossing = body.value.made && parseCrossing(body.value.made, body.value.medium);
-	if (crossing && !crossing.ok) return refuse(422, crossing.error.code, crossing.error.message);
+	const { crossing, medium } = body.value;
+	const possible = crossing && parseCrossing(crossing, medium);
+	if (possible && !possible.ok) return refuse(422, possible.error.code, possible.error.message);
 	await chooseReading(locals.teacher.id, body.value);
 	return json({ kept: true });
 };

@@ -1,15 +1,12 @@
 import { json } from '@sveltejs/kit';
-import * as z from 'zod/mini';
-import { courseShape } from '$core/planning/course';
-import { bodyOf, isId, noSuchCourse, refuse, versionShape } from '$lib/server/answer';
+import { bodyOf, isId, noSuchCourse, refuse } from '$lib/server/answer';
 import { findCourse, keepCourse, removeCourse } from '$lib/server/store/courses';
+import { sentCourseShape } from '$lib/wire/course';
 import type { RequestHandler } from './$types';
-
-const shape = z.object({ base: versionShape, document: courseShape });
 
 /** Keeps a course as it is sent, when it grew from the version that stands. */
 export const POST: RequestHandler = async ({ request, params, locals }) => {
-	const body = await bodyOf(request, shape);
+	const body = await bodyOf(request, sentCourseShape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
 	const owner = locals.teacher.id;
 	if (!isId(params.id) || !(await findCourse(owner, params.id))) return noSuchCourse();

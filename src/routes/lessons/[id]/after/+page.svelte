@@ -3,7 +3,7 @@
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { minutesTaken, type ClassRecord } from '$core/teaching/classRecord';
+	import { minutesTaken } from '$core/teaching/classRecord';
 	import { droppedLesson, minutesAsTaken } from '$core/teaching/afterClass';
 	import { learned } from '$core/teaching/learn';
 	import { RATES, ratesWith } from '$core/planning/rates';
@@ -11,11 +11,11 @@
 	import { newId } from '$lib/client/id';
 	import { OpenLesson } from '$lib/lesson/openLesson.svelte';
 	import { outbox } from '$lib/client/outbox.svelte';
-	import type { KeptClass } from '$lib/wire/class';
-	import { posted } from '$lib/client/post';
+	import { classesAt, sentClassShape, type KeptClass } from '$lib/wire/class';
+	import { postJson } from '$lib/client/requests';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { classesAt } from '$lib/stage/classroom.svelte';
 	import { startSaid } from '$lib/ui/locale';
+	import { LESSONS } from '$lib/wire/lesson';
 
 	let { data } = $props();
 
@@ -33,10 +33,10 @@
 			rest();
 		};
 	});
-	const keptOf = ({ class: id, record }: Readonly<Record<string, unknown>>): KeptClass => ({
-		id: id as string,
-		record: record as ClassRecord
-	});
+	const keptOf = (body: unknown): KeptClass => {
+		const { classId, record } = sentClassShape.parse(body);
+		return { id: classId, record };
+	};
 	const newer = $derived([...taken, ...outbox.waiting(classesAt(open.id)).map(({ body }) => keptOf(body))]);
 	/** Loaded records with the newer ones in their place, the latest class first. */
 	const withNewer = (loaded: readonly KeptClass[]): KeptClass[] =>
@@ -80,7 +80,7 @@
 	async function keepRest() {
 		if (!rest) return;
 		const id = newId();
-		trouble = await posted('/api/lessons', { lesson: id, title: rest.title, document: rest });
+		trouble = await postJson(LESSONS, { lessonId: id, title: rest.title, document: rest });
 		if (!trouble) await goto(resolve('/lessons/[id]', { id }));
 	}
 	const minutes = (seconds: number) => Math.round(seconds / 6) / 10;

@@ -1,19 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { json } from '@sveltejs/kit';
-import * as z from 'zod/mini';
-import { localTimeShape } from '$core/moment';
 import { good } from '$core/result';
 import { datesFrom } from '$core/planning/course';
 import { bodyOf, isId, noSuchCourse, refuse } from '$lib/server/answer';
 import { findCourse } from '$lib/server/store/courses';
 import { takeChange } from '$lib/server/store/lessons';
+import { courseStartShape } from '$lib/wire/course';
 import type { RequestHandler } from './$types';
-
-const shape = z.object({ starts: localTimeShape });
 
 /** Gives every lesson of a course its day, from the first one's on. */
 export const POST: RequestHandler = async ({ request, params, locals }) => {
-	const body = await bodyOf(request, shape);
+	const body = await bodyOf(request, courseStartShape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
 	const owner = locals.teacher.id;
 	const kept = isId(params.id) ? await findCourse(owner, params.id) : null;

@@ -1,32 +1,21 @@
 import { json } from '@sveltejs/kit';
-import * as z from 'zod/mini';
 import { parseCrossing } from '$core/formats/crossing';
 import { parseLesson } from '$core/formats/lesson';
 import type { Change } from '$core/lesson/lesson';
-import { changeShape } from '$core/lesson/schema';
 import { soundLesson } from '$core/lesson/sound';
 import { good, type Result } from '$core/result';
-import { bodyOf, isId, noSuchLesson, refuse, versionShape } from '$lib/server/answer';
+import { bodyOf, isId, noSuchLesson, refuse } from '$lib/server/answer';
 import { takeChange } from '$lib/server/store/lessons';
+import { sentChangeShape } from '$lib/wire/lesson';
 import type { RequestHandler } from './$types';
 
-const shape = z.object({
-	id: z.uuid(),
-	/** the version the sender had last: a newer one than the next comes back whole */
-	since: versionShape,
-	/** the page that makes the change: what it wrote itself it has seen */
-	page: z.optional(z.string().check(z.maxLength(64))),
-	change: changeShape
-});
-
 export const POST: RequestHandler = async ({ request, params, locals }) => {
-	const body = await bodyOf(request, shape);
+	const body = await bodyOf(request, sentChangeShape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
-	const { id, since, page = '', change } = body.value;
 	if (!isId(params.id)) return noSuchLesson();
-	const sound = crossingsIn(change);
+	const sound = crossingsIn(body.value.change);
 	if (!sound.ok) return refuse(422, sound.error.code, sound.error.message);
-	const kept = await takeChange(locals.teacher.id, params.id, { id, since, page, change }, soundLesson);
+	const kept = await takeChange(locals.teacher.id, params.id, body.value, soundLesson);
 	if (kept === null) return noSuchLesson();
 	if ('error' in kept) return refuse(422, kept.error.code, kept.error.message);
 	const { version, lesson, clash } = kept;
@@ -34,7 +23,7 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 		const message = 'Another page wrote in the same place. Open the lesson and choose which one stands.';
 		return json({ error: { code: 'clash', message }, clash, version, lesson }, { status: 409 });
 	}
-	return json(version === since + 1 ? { version } : { version, lesson });
+	return json(version === body.value.since + 1 ? { version } : { version, lesson });
 };
 
 /** What a change says of crossings must be possible in cloth. */

@@ -1,17 +1,14 @@
 import { json } from '@sveltejs/kit';
-import * as z from 'zod/mini';
-import { classShape } from '$core/teaching/classRecord';
 import { bodyOf, isId, noSuchLesson, refuse } from '$lib/server/answer';
 import { keepClass } from '$lib/server/store/classes';
+import { sentClassShape } from '$lib/wire/class';
 import type { RequestHandler } from './$types';
-
-const shape = z.object({ class: z.uuid(), record: classShape });
 
 /** Keeps what was noted of a class, under an id that the sender chose; a later record takes the place of an earlier. */
 export const POST: RequestHandler = async ({ request, params, locals }) => {
-	const body = await bodyOf(request, shape);
+	const body = await bodyOf(request, sentClassShape);
 	if (!body.ok) return refuse(422, body.error.code, body.error.message);
-	const { class: id, record } = body.value;
-	const kept = isId(params.id) && (await keepClass(locals.teacher.id, params.id, id, record));
-	return kept ? json({ class: id }) : noSuchLesson();
+	const { classId, record } = body.value;
+	const kept = isId(params.id) && (await keepClass(locals.teacher.id, params.id, classId, record));
+	return kept ? json({ classId }) : noSuchLesson();
 };

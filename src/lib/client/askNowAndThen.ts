@@ -7,7 +7,7 @@ const ASK_MS = 4_000;
  *
  * @returns how to stop
  */
-export function asking(ask: () => Promise<void>): () => void {
+export function askNowAndThen(ask: () => Promise<void>): () => void {
 	const quietly = () => void ask().catch(() => undefined);
 	const timer = setInterval(() => document.visibilityState === 'visible' && quietly(), ASK_MS);
 	addEventListener('focus', quietly);

@@ -1,0 +1,18 @@
+import * as z from 'zod/mini';
+import { localTimeShape } from '$core/moment';
+import { courseShape } from '$core/planning/course';
+import { idShape, versionShape } from './shapes';
+
+/** Where courses are made; each is kept, and taken away, below it. */
+export const COURSES = '/api/courses';
+export const courseAt = (courseId: string) => `${COURSES}/${courseId}`;
+/** Where the lessons of a course are given their days. */
+export const courseDatesAt = (courseId: string) => `${courseAt(courseId)}/dates`;
+
+export const newCourseShape = z.object({ courseId: idShape, document: courseShape });
+
+/** A course as it is to be from now on, and the version it grew from. */
+export const sentCourseShape = z.object({ base: versionShape, document: courseShape });
+
+/** When the first lesson is; the others follow. */
+export const courseStartShape = z.object({ starts: localTimeShape });

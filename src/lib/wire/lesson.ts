@@ -1,0 +1,90 @@
+import * as z from 'zod/mini';
+import { crossingShape } from '$core/crossing/schema';
+import type { Sources } from '$core/lesson/follow';
+import type { Lesson } from '$core/lesson/lesson';
+import { changeShape, lessonShape } from '$core/lesson/schema';
+import { idShape, titleShape, versionShape } from './shapes';
+
+/** Where lessons are made. */
+export const LESSONS = '/api/lessons';
+
+/** Where the changes of a lesson go. */
+export const changesAt = (lessonId: string) => `${LESSONS}/${lessonId}/changes`;
+/** Where a lesson as it was taught last is kept. */
+export const lessonTaughtAt = (lessonId: string) => `${LESSONS}/${lessonId}/taught`;
+export const copiesAt = (lessonId: string) => `${LESSONS}/${lessonId}/copies`;
+export const tagsAt = (lessonId: string) => `${LESSONS}/${lessonId}/tags`;
+/** What is new in a lesson, for a page that knows a version of it. */
+export const lessonNewsAt = (lessonId: string, version: number) =>
+	`${LESSONS}/${lessonId}/news?version=${version}`;
+export const historyAt = (lessonId: string) => `${LESSONS}/${lessonId}/history`;
+/** A lesson as it was: at a version, or, `first`, as it began. */
+export const lessonVersionAt = (lessonId: string, version: string | 'first') =>
+	`${historyAt(lessonId)}/${version}`;
+
+/** A new lesson: empty but for its title, or, with a document, as that says. */
+export const newLessonShape = z.object({
+	lessonId: idShape,
+	title: titleShape,
+	document: z.optional(lessonShape)
+});
+
+export const lessonCopyShape = z.object({ lessonId: idShape, title: titleShape });
+
+const tag = z.string().check(z.trim(), z.toLowerCase(), z.minLength(1), z.maxLength(40));
+export const tagsShape = z.object({ tags: z.array(tag).check(z.maxLength(20)) });
+
+/** A change on its way. */
+export const sentChangeShape = z.object({
+	id: idShape,
+	/** the version the sender had last: a newer one than the next comes back whole */
+	since: versionShape,
+	/** the page that makes the change: what it wrote itself it has seen */
+	page: z._default(z.string().check(z.maxLength(64)), ''),
+	change: changeShape
+});
+export type SentChange = Readonly<z.infer<typeof sentChangeShape>>;
+
+/** A change that was taken: the version it made, and the lesson where its sender does not know it. */
+export const changeTakenShape = z.object({ version: versionShape, lesson: z.optional(lessonShape) });
+
+/** A change that was not taken because another page wrote in the same place, and the lesson as it stands. */
+export const changeClashShape = z.object({
+	clash: z.object({ part: z.nullable(z.string()), fields: z.array(z.string()) }),
+	version: versionShape,
+	lesson: lessonShape
+});
+
+const sourcesShape = z.object({
+	swatches: z.array(z.object({ id: z.string(), title: z.string(), text: z.string() })),
+	sayings: z.array(z.object({ crossing: crossingShape, saying: z.string() })),
+	keys: z.array(z.string())
+});
+
+/** What is new: what the lesson's sources say, and, where its page does not know it, the lesson. */
+export const lessonNewsShape = z.object({
+	sources: sourcesShape,
+	version: z.optional(versionShape),
+	lesson: z.optional(lessonShape)
+});
+
+/** What was done to a lesson, the newest first, and the version it began with. */
+export const lessonHistoryShape = z.object({
+	first: versionShape,
+	lines: z.array(z.object({ version: versionShape, at: z.number(), said: z.string() }))
+});
+
+/** A lesson as it was once. */
+export const earlierLessonShape = z.object({ lesson: lessonShape });
+
+/** A lesson as its pages get it: with what its parts come from, and what is kept beside it. */
+export interface LessonPage {
+	readonly id: string;
+	/** one more for every change taken */
+	readonly version: number;
+	readonly lesson: Lesson;
+	readonly sources: Sources;
+	readonly tags: readonly string[];
+	/** when it was taught last, in milliseconds */
+	readonly taughtAt: number | null;
+}

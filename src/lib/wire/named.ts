@@ -1,5 +1,0 @@
-/** A lesson, a swatch or a course by its name alone. */
-export interface Named {
-	readonly id: string;
-	readonly title: string;
-}
