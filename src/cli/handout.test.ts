@@ -4,15 +4,15 @@ import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { handoutShape } from '../core/handout/schema';
 import { answerHandout } from './handout';
+import { unwrap } from '../core/result';
 
 const folder = mkdtempSync(join(tmpdir(), 'pond-cli-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 const LESSON = readFileSync('db/demo/first-two-leans.json', 'utf8');
 const at = (name: string) => join(folder, name);
 const value = async (...args: string[]) => {
-	const answer = await answerHandout(args, LESSON);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value as { file: string; bytes: number; pages: number };
+	const answer = unwrap(await answerHandout(args, LESSON));
+	return answer as { file: string; bytes: number; pages: number };
 };
 
 describe('handout', () => {

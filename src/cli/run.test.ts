@@ -6,6 +6,7 @@ import { bedWaysOf } from '../core/ways/bed';
 import { anyCrossing } from '../../tests/support/arbitrary';
 import { vectors, vectorTexts } from '../../tests/support/vectors';
 import { run } from './run';
+import { unwrap } from '../core/result';
 
 interface ReadCase {
 	args: string[];
@@ -29,9 +30,8 @@ const reads = vectors('read.json') as { good: ReadCase[]; bad: BadCase[] };
 const ways = vectors('ways.json') as { ways: WayCase[]; play: { args: string[]; frames: object[] }[] };
 const words = (args: string[]) => args.filter((arg) => arg !== 'read').join(' ');
 const value = (args: string[]) => {
-	const answer = run(args);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value as never;
+	const answer = unwrap(run(args));
+	return answer as never;
 };
 
 function each<Case>(cases: Case[], name: (one: Case) => string, check: (one: Case) => void) {

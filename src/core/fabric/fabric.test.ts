@@ -5,7 +5,7 @@ import { vectors } from '../../../tests/support/vectors';
 import { run } from '../../cli/run';
 import { castOnCloth, homeOf } from './cloth';
 import { readPattern } from '../pattern/pattern';
-import type { Result } from '../result';
+import { type Result, unwrap } from '../result';
 import { within } from './effort';
 import { fabricOf, working, workingOf, type Fabric } from './fabric';
 
@@ -19,9 +19,8 @@ interface RowsCase {
 }
 
 const answer = (text: string, ...args: string[]): Fabric => {
-	const fabric = run(['rows', ...args], text);
-	if (!fabric.ok) throw new Error(fabric.error.message);
-	return fabric.value as Fabric;
+	const fabric = unwrap(run(['rows', ...args], text));
+	return fabric as Fabric;
 };
 const valueOf = <T>(result: Result<T>): T => {
 	if (!result.ok) throw new Error(result.error.message);

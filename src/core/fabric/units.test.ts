@@ -2,11 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { readPattern } from '../pattern/pattern';
 import { workingOf, type Working } from './fabric';
 import { SHORT_WAY, stitchUnit, textOfUnits, unitsOf } from './units';
+import { unwrap } from '../result';
 
 const working = (text: string): Working => {
-	const answer = workingOf(readPattern(text));
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value;
+	return unwrap(workingOf(readPattern(text)));
 };
 /** The last row of a text, taken apart and put together again. */
 const again = (row: string, castOn = 12) =>

@@ -9,19 +9,17 @@ import type { Lesson } from '../lesson/lesson';
 import { handoutOf, partsHome } from './handout';
 import { forSaid, type HandoutOptions } from './options';
 import { handoutShape, type Block, type Handout, type Picture } from './schema';
+import { unwrap } from '../result';
 
 const demo = (() => {
-	const lesson = parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8')));
-	if (!lesson.ok) throw new Error(lesson.error.message);
-	return lesson.value;
+	return unwrap(parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8'))));
 })();
 
 const ROPE =
 	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 (WS): k2, p4, k2.\nRow 3: p2, 2/2 RC, p2.\nRow 4: k2, p4, k2.\nRep rows 1-4 for pattern.';
 const rope = (() => {
-	const draft = draftLesson({ swatch: ROPE, level: 'improver', minutes: 120 });
-	if (!draft.ok) throw new Error(draft.error.message);
-	return draft.value.lesson;
+	const draft = unwrap(draftLesson({ swatch: ROPE, level: 'improver', minutes: 120 }));
+	return draft.lesson;
 })();
 
 const blocks = ({ sections }: Handout): readonly Block[] => sections.flatMap((section) => section.blocks);
@@ -69,10 +67,9 @@ describe('a handout', () => {
 			each.forEach(({ picture }, i) => {
 				if (picture.kind !== 'rail') throw new Error('no rail');
 				expect(picture.step).toBe(i + 1);
-				const played = play(picture.crossing.stitches, stepsOf(picture.moves));
-				if (!played.ok) throw new Error(played.error.message);
-				expect(played.value.states).toHaveLength(each.length + 1);
-				expect(played.value.made?.order).toEqual(picture.crossing.order);
+				const played = unwrap(play(picture.crossing.stitches, stepsOf(picture.moves)));
+				expect(played.states).toHaveLength(each.length + 1);
+				expect(played.made?.order).toEqual(picture.crossing.order);
 			});
 	});
 

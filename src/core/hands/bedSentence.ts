@@ -2,6 +2,7 @@ import type { Crossing } from '../crossing/crossing';
 import { playBed, type BedFrame, type BedMove } from './bed';
 import { joined, type Told } from './sentence';
 import { tellCrossed } from './steps';
+import { unwrap } from '../result';
 
 /** A script at a machine's bed or a loom's pegs, as a screen goes through it. */
 export interface BedScript {
@@ -17,12 +18,11 @@ export function bedScriptOf(
 	moves: readonly BedMove[],
 	medium: 'machine' | 'loom'
 ): BedScript {
-	const frames = playBed(crossing.stitches, moves, medium);
-	if (!frames.ok) throw new Error(frames.error.message);
+	const frames = unwrap(playBed(crossing.stitches, moves, medium));
 	return {
 		steps: moves,
-		states: frames.value,
-		told: [...moves.map((move, i) => tellBed(move, frames.value[i], medium)), tellCrossed(crossing)]
+		states: frames,
+		told: [...moves.map((move, i) => tellBed(move, frames[i], medium)), tellCrossed(crossing)]
 	};
 }
 

@@ -10,6 +10,7 @@ import { scriptOf, stepsOf } from './steps';
 import { withYarn } from './yarn';
 import { heldOf } from './state';
 import type { Voice } from './voice';
+import { unwrap } from '../result';
 
 const slip = (count: number, hold: 'front' | 'back', to: 'cable1' | 'cable2' = 'cable1'): Move => ({
 	do: 'slip',
@@ -22,9 +23,7 @@ const work = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'left', sti
 const workCable = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'cable1', stitches });
 
 const played = (stitches: number, moves: readonly Move[], mounts?: ('right' | 'left')[]) => {
-	const answer = play(stitches, moves, mounts);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value;
+	return unwrap(play(stitches, moves, mounts));
 };
 const refused = (stitches: number, ...moves: Move[]) => {
 	const answer = play(stitches, moves);

@@ -5,6 +5,7 @@ import { play } from './play';
 import { joined, tell, type Told } from './sentence';
 import type { HandState, Leg } from './state';
 import type { Voice } from './voice';
+import { unwrap } from '../result';
 
 /** A way as a screen or a sheet goes through it: one more state than there are steps. */
 export interface Script {
@@ -28,9 +29,7 @@ export function scriptOf(
 	mounts?: readonly Leg[]
 ): Script {
 	const steps = stepsOf(moves);
-	const played = play(stitches, steps, mounts);
-	if (!played.ok) throw new Error(played.error.message);
-	const { states, made } = played.value;
+	const { states, made } = unwrap(play(stitches, steps, mounts));
 	return {
 		steps,
 		states,

@@ -3,11 +3,11 @@ import { read } from '../naming/read';
 import { answerFor, frontsSaid } from './answers';
 import { draftLesson } from '../planning/draft';
 import type { Lesson, Part } from './lesson';
+import { unwrap } from '../result';
 
 const first = (name: string, centre?: 'between' | 'behind') => {
-	const answer = read(name, { centre });
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value.readings[0].crossing;
+	const answer = unwrap(read(name, { centre }));
+	return answer.readings[0].crossing;
 };
 
 describe('the answer to which stitches lie in front', () => {
@@ -24,9 +24,7 @@ describe('the answer to which stitches lie in front', () => {
 });
 
 describe('an answer for left hands', () => {
-	const draft = draftLesson({ crossings: ['2/2 RC'], level: 'improver', minutes: 60 });
-	if (!draft.ok) throw new Error(draft.error.message);
-	const { lesson } = draft.value;
+	const { lesson } = unwrap(draftLesson({ crossings: ['2/2 RC'], level: 'improver', minutes: 60 }));
 	const asked = lesson.parts.find((part) => part.kind === 'check') as Extract<Part, { kind: 'check' }>;
 	const told = (
 		answer: string,

@@ -10,6 +10,7 @@ import { draftLesson } from '../planning/draft';
 import { historyOf, lessonAt, type Dated } from './history';
 import { emptyLesson, minutesOf, type Change, type Lesson, type Part } from './lesson';
 import { USUAL_RATES } from '../planning/rates';
+import { unwrap } from '../result';
 
 const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: `Note ${id}`, minutes });
 const lesson: Lesson = { ...emptyLesson('Ropes'), parts: ['a', 'b', 'c'].map((id) => note(id)) };
@@ -154,9 +155,8 @@ describe('a history', () => {
 describe('a lesson drafted again', () => {
 	const brief: Brief = { crossings: ['2/2 RC', '2/2 LC'], level: 'beginner', minutes: 150 };
 	const draft = (() => {
-		const answer = draftLesson(brief);
-		if (!answer.ok) throw new Error(answer.error.message);
-		return answer.value.lesson;
+		const answer = unwrap(draftLesson(brief));
+		return answer.lesson;
 	})();
 	let count = 0;
 	const again = (now: Lesson) => draftAround(now, draft, USUAL_RATES, () => `n${count++}`);

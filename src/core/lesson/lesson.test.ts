@@ -11,6 +11,7 @@ import { changed, undoing } from './change';
 import { clockAt, emptyLesson, minutesOf, timed, type Change, type Lesson, type Part } from './lesson';
 import { changeShape, LESSON_FORMAT, lessonShape } from './schema';
 import { showing } from '../teaching/showing';
+import { unwrap } from '../result';
 
 const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: id, minutes });
 const lessonOf = (...ids: string[]): Lesson => ({
@@ -19,9 +20,8 @@ const lessonOf = (...ids: string[]): Lesson => ({
 });
 const order = ({ parts }: Lesson) => parts.map(({ id }) => id).join('');
 const crossing = (name: string) => {
-	const answer = read(name);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value.readings[0].crossing;
+	const answer = unwrap(read(name));
+	return answer.readings[0].crossing;
 };
 const show = (id: string, name: string, crossingId: string): Change => ({
 	kind: 'add-part',

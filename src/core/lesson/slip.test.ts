@@ -9,11 +9,11 @@ import { emptyLesson, type Lesson } from './lesson';
 import { newPart } from '../planning/palette';
 import { sidesOf, stepsIn } from '../teaching/showing';
 import { SLIPS, slipped, type SlipId } from './slip';
+import { unwrap } from '../result';
 
 const crossing = (name: string) => {
-	const answer = read(name);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value.readings[0].crossing;
+	const answer = unwrap(read(name));
+	return answer.readings[0].crossing;
 };
 const VOICE = { hand: 'right', keep: 'fabric', yarnHand: 'right', terms: 'us', units: 'cm' } as const;
 const NAMES = ['1/1 RC', '2/2 RC', '2/2 LC', '3/2 LC', '2/1 LPC', '3/3 RPC', '2/1/2 RC'] as const;

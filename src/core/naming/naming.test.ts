@@ -15,11 +15,11 @@ import { read } from './read';
 import type { ReadOptions } from './reading';
 import { say } from './say';
 import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from './schools';
+import { unwrap } from '../result';
 
 const crossingOf = (name: string) => {
-	const answer = read(name);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value.readings[0].crossing;
+	const answer = unwrap(read(name));
+	return answer.readings[0].crossing;
 };
 const faultOf = (name: string, width?: number) => {
 	const answer = read(name, { width });
@@ -317,9 +317,8 @@ describe('writing a crossing', () => {
 				fc.constantFrom('right' as const, 'left' as const),
 				(crossing, terms, hand) => {
 					if (crossing.over.length === 0) return;
-					const text = say(crossing, { terms, hand, keep: 'fabric' });
-					if (!text.ok) throw new Error(text.error.message);
-					const back = crossingOf(text.value);
+					const text = unwrap(say(crossing, { terms, hand, keep: 'fabric' }));
+					const back = crossingOf(text);
 					expect(sameCrossing(back, hand === 'left' ? mirror(crossing) : crossing)).toBe(true);
 				}
 			),

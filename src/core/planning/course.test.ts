@@ -1,17 +1,22 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { read } from '../naming/read';
-import { courseView, datesFrom, restsOn, type CourseLesson } from './course';
+import { good, unwrap } from '../result';
+import {
+	courseView,
+	datesFrom,
+	knownCrossings,
+	parseKnown,
+	restsOn,
+	swapLessons,
+	type CourseLesson
+} from './course';
 import { draftLessons } from './draft';
 import { followed, following, type Sources } from '../lesson/follow';
 import { emptyLesson, minutesOf, type Lesson } from '../lesson/lesson';
 import { strangeWords, wordsInTerms } from '../telling/terms';
 
-const crossing = (name: string) => {
-	const answer = read(name);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value.readings[0].crossing;
-};
+const crossing = (name: string) => unwrap(read(name)).readings[0].crossing;
 const taught = (...names: string[]) =>
 	names.map((name, i) => ({ id: String(i), name, crossing: crossing(name), saying: '' }));
 const lesson = (id: string, ...names: string[]): CourseLesson => ({
@@ -165,5 +170,31 @@ describe('words of either shore', () => {
 				expect(strangeWords(wordsInTerms(list.join(' '), terms), terms)).toEqual([]);
 			})
 		);
+	});
+});
+
+describe('the order of a course', () => {
+	it('changes for two lessons, and leaves one between them, put away, where it is', () => {
+		expect(swapLessons(['a', 'away', 'b', 'c'], 'b', 'a')).toEqual(['b', 'away', 'a', 'c']);
+	});
+});
+
+describe('what learners bring along', () => {
+	it('is names with commas, semicolons or lines between', () => {
+		expect(parseKnown(' 2/2 RC, C4F;\n1/1 LC ,')).toEqual(good(['2/2 RC', 'C4F', '1/1 LC']));
+		expect(parseKnown('')).toEqual(good([]));
+	});
+
+	it('says which one is no cross', () => {
+		expect(parseKnown('2/2 RC, marmalade')).toMatchObject({
+			ok: false,
+			error: { code: 'unreadable', message: expect.stringContaining('“marmalade” is no cross') }
+		});
+	});
+
+	it('is read as the first reading of each name', () => {
+		expect(
+			knownCrossings(['2/2 RC', 'marmalade']).map(({ name, crossing }) => [name, crossing.stitches])
+		).toEqual([['2/2 RC', 4]]);
 	});
 });

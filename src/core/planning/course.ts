@@ -3,6 +3,8 @@ import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { rope } from '../crossing/lean';
 import { hardness } from './hardness';
 import type { Lesson } from '../lesson/lesson';
+import { read } from '../naming/read';
+import { fault, good, type Result } from '../result';
 
 export const COURSE_FORMAT = 'pond-loop/course@1';
 
@@ -137,3 +139,26 @@ export function datesFrom(starts: string, every: number, lessons: number): strin
 		return `${date.toISOString().slice(0, 10)}T${hour}`;
 	});
 }
+
+/** The lessons of a course with two of them in each other's place; those between them stay where they are. */
+export const swapLessons = (lessons: readonly string[], one: string, other: string): string[] =>
+	lessons.map((id) => (id === one ? other : id === other ? one : id));
+
+/** The names of crosses that learners bring along, typed with commas between; `unreadable` where one is no cross. */
+export function parseKnown(text: string): Result<string[]> {
+	const names = text
+		.split(/[,;\n]/)
+		.map((name) => name.trim())
+		.filter(Boolean);
+	const odd = names.find((name) => !read(name).ok);
+	return odd
+		? fault('unreadable', `“${odd}” is no cross that can be read. Write it as in 2/2 RC.`)
+		: good(names);
+}
+
+/** Crosses that learners bring along, as their names are read first. */
+export const knownCrossings = (names: readonly string[]): { name: string; crossing: Crossing }[] =>
+	names.flatMap((name) => {
+		const answer = read(name);
+		return answer.ok ? [{ name, crossing: answer.value.readings[0].crossing }] : [];
+	});

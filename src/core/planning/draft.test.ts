@@ -13,14 +13,14 @@ import { addableTo, newPart, PALETTE } from './palette';
 import { ratesWith, USUAL_RATES } from './rates';
 import { renamings, schoolsOf } from '../telling/renamings';
 import { nextBrief } from './subject';
+import { unwrap } from '../result';
 
 const PLAIT =
 	'Cast on 10.\nRow 1 (RS): p2, k6, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, k2, p2.\nRow 5 (RS): p2, k2, 2/2 LC, p2.\nRow 6: as they face.';
 
 function drafted(brief: Brief): Draft {
-	const answer = run(['draft'], JSON.stringify(brief));
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value as Draft;
+	const answer = unwrap(run(['draft'], JSON.stringify(brief)));
+	return answer as Draft;
 }
 const codes = (lesson: Lesson) => checkLesson(lesson).problems.map(({ code }) => code);
 
@@ -84,14 +84,13 @@ describe('names of one’s own', () => {
 		const own = { ...lesson.parts[0], title: 'Told by me' };
 		const changed = { ...lesson, parts: [own, ...lesson.parts.slice(1)] };
 		let count = 0;
-		const again = draftAround(changed, lesson, USUAL_RATES, () => `n${count++}`);
-		if (!again.ok) throw new Error(again.error.message);
-		expect(again.value.own).toEqual([own.id]);
-		expect(again.value.lesson.crossings).toEqual(lesson.crossings);
-		expect(again.value.lesson.parts.filter(({ kind }) => kind === 'show').map(({ title }) => title)).toEqual(
+		const again = unwrap(draftAround(changed, lesson, USUAL_RATES, () => `n${count++}`));
+		expect(again.own).toEqual([own.id]);
+		expect(again.lesson.crossings).toEqual(lesson.crossings);
+		expect(again.lesson.parts.filter(({ kind }) => kind === 'show').map(({ title }) => title)).toEqual(
 			lesson.parts.filter(({ kind }) => kind === 'show').map(({ title }) => title)
 		);
-		expect(codes(again.value.lesson)).toEqual([]);
+		expect(codes(again.lesson)).toEqual([]);
 	});
 
 	it('take their definitions with them into the lessons after', () => {

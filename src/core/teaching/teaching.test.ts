@@ -13,11 +13,11 @@ import { repeatsOf } from './repeats';
 import { minutesSinceRest } from './rest';
 import { retold, toldIn } from '../telling/said';
 import { rowsShown } from './showing';
+import { unwrap } from '../result';
 
 const crossing = (name: string) => {
-	const answer = read(name);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value.readings[0].crossing;
+	const answer = unwrap(read(name));
+	return answer.readings[0].crossing;
 };
 
 const parts: Part[] = [

@@ -6,6 +6,7 @@ import { RULES, rulesWith, USUAL_RULES } from '../rules';
 import { adviceOf, type Situation } from './advice';
 import { sayIn } from './sayIn';
 import { waysOf } from './ways';
+import { unwrap } from '../result';
 
 const situation: Situation = {
 	level: 'beginner',
@@ -16,9 +17,8 @@ const situation: Situation = {
 	yarnHand: 'right'
 };
 const crossing = (name: string) => {
-	const answer = read(name);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value.readings[0].crossing;
+	const answer = unwrap(read(name));
+	return answer.readings[0].crossing;
 };
 
 describe('advice', () => {

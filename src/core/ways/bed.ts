@@ -6,6 +6,7 @@ import type { Outcome } from '../hands/play';
 import { widestSet } from '../technique/facts';
 import type { Bed } from '../technique/medium';
 import { USUAL_RULES, type Rules } from '../rules';
+import { unwrap } from '../result';
 
 const TOOLS = ['a', 'b', 'c'] as const;
 type Parked = 'outside' | 'inside';
@@ -37,9 +38,8 @@ export function bedWaysOf(
 	const sets = setsOf(crossing);
 	if (sets.length > TOOLS.length) return [];
 	const moves = medium === 'machine' ? machineScript(sets, crossing, rules) : loomScript(sets, parked);
-	const frames = playBed(crossing.stitches, moves, medium);
-	if (!frames.ok) throw new Error(frames.error.message);
-	const { agrees, ...result } = bedOutcome(crossing, frames.value);
+	const frames = unwrap(playBed(crossing.stitches, moves, medium));
+	const { agrees, ...result } = bedOutcome(crossing, frames);
 	if (!agrees) return [];
 	return [
 		{

@@ -4,6 +4,7 @@ import { groups, type Group } from '../crossing/groups';
 import { apply } from '../hands/apply';
 import type { Move } from '../hands/moves';
 import { startOf, type Cable, type HandState } from '../hands/state';
+import { unwrap } from '../result';
 
 /**
  * A crossing with each of its groups shrunk to one stitch: what hands think in. A way found for it is a way for the
@@ -45,9 +46,7 @@ export function inStitches({ small, members, whole }: Grouping, moves: readonly 
 
 /** @throws when the move breaks a rule: scripts made here never do */
 export function applied(state: HandState, move: Move): HandState {
-	const next = apply(state, move);
-	if (!next.ok) throw new Error(next.error.message);
-	return next.value;
+	return unwrap(apply(state, move));
 }
 
 function grown(

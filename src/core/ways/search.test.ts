@@ -9,6 +9,7 @@ import { finding, longWays } from './found';
 import { groupingOf } from './grouping';
 import { searching } from './search';
 import { foundWays, ownWay, waysOf } from './ways';
+import { unwrap } from '../result';
 
 const needleCounts = [0, 1, 2] as const;
 const drained = <T>(search: Generator<number, T>): T => {
@@ -20,15 +21,14 @@ const drained = <T>(search: Generator<number, T>): T => {
 /** Cable needles a script takes. */
 const needlesOf = (moves: readonly Move[]) => new Set(JSON.stringify(moves).match(/cable\d/g)).size;
 const makes = (crossing: Crossing, moves: readonly Move[]) => {
-	const played = play(crossing.stitches, moves);
-	if (!played.ok) throw new Error(played.error.message);
-	expect(outcome(crossing, played.value)).toMatchObject({
+	const played = unwrap(play(crossing.stitches, moves));
+	expect(outcome(crossing, played)).toMatchObject({
 		agrees: true,
 		order: crossing.order,
 		over: crossing.over,
 		work: crossing.work
 	});
-	return played.value;
+	return played;
 };
 const closed = layered([4, 1, 3, 2], [2, 0, 3, 1], () => 'k');
 

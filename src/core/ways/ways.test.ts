@@ -7,11 +7,11 @@ import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary'
 import { USUAL_RULES } from '../rules';
 import { handed } from './handed';
 import { knownWays, waysOf, type WayOptions } from './ways';
+import { unwrap } from '../result';
 
 const crossing = (name: string) => {
-	const answer = read(name);
-	if (!answer.ok) throw new Error(answer.error.message);
-	return answer.value.readings[0].crossing;
+	const answer = unwrap(read(name));
+	return answer.readings[0].crossing;
 };
 const ids = (name: string, options?: Partial<WayOptions>) =>
 	waysOf(crossing(name), options).map(({ id }) => id);

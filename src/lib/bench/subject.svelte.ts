@@ -14,7 +14,7 @@ import { isBed, plainOf, type Medium } from '$core/technique/medium';
 import { nameOf } from '$core/naming/name';
 import type { Reading } from '$core/naming/reading';
 import { settledBy, type Settled } from '$core/naming/settled';
-import type { Fault } from '$core/result';
+import { type Fault, unwrap } from '$core/result';
 import { rulesWith } from '$core/rules';
 import { bedWaysOf, type BedWay } from '$core/ways/bed';
 import { longWays } from '$core/ways/found';
@@ -240,8 +240,7 @@ export class Subject {
 
 	#gutter(): Shown {
 		const moves = gutterScript(this.plainRows);
-		const frames = playGutter(this.plainRows, moves);
-		if (!frames.ok) throw new Error(frames.error.message);
-		return { kind: 'gutter', frames: frames.value, told: tellGutter(moves, this.crossing.stitches) };
+		const frames = unwrap(playGutter(this.plainRows, moves));
+		return { kind: 'gutter', frames: frames, told: tellGutter(moves, this.crossing.stitches) };
 	}
 }

@@ -12,14 +12,17 @@ export async function getJson<Shape extends z.ZodMiniType>(
 	return answer.ok ? shaped(shape, answer.value, 'what this page asked for') : answer;
 }
 
-/**
- * Posts something that can wait for an answer. Gives back what went
- * wrong in words for the page, or `null`.
- */
-export async function postJson(address: string, body: unknown): Promise<string | null> {
-	const headers = { 'content-type': 'application/json' };
-	return troubleOf(await answerTo(address, { method: 'POST', headers, body: JSON.stringify(body) }));
-}
+/** Posts something; the fault of an answer that nobody gave is `away`. */
+export const sendJson = (address: string, body: unknown): Promise<Result<unknown>> =>
+	answerTo(address, {
+		method: 'POST',
+		headers: { 'content-type': 'application/json' },
+		body: JSON.stringify(body)
+	});
+
+/** Posts something that can wait for an answer; gives back what went wrong in words for the page, or `null`. */
+export const postJson = async (address: string, body: unknown): Promise<string | null> =>
+	troubleOf(await sendJson(address, body));
 
 /** Posts a file as it is. */
 export const postFile = (address: string, file: Blob): Promise<Result<unknown>> =>

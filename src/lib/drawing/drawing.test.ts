@@ -9,6 +9,7 @@ import { waysOf } from '$core/ways/ways';
 import { ribbonsOf } from './cloth';
 import { bump, cableNeedle, loopHalves, needle, strand, workingYarn } from './paths';
 import { groundOf, layoutOf, mixed, rolesOf, targetsOf } from './rail';
+import { unwrap } from '$core/result';
 
 const ROOM = { width: 944, height: 452, neighbours: 2 };
 
@@ -17,9 +18,8 @@ function allMoments(crossing: Parameters<typeof waysOf>[0]) {
 	const ground = groundOf(crossing.stitches, ROOM);
 	return waysOf(crossing).flatMap(({ moves }) => {
 		const steps = stepsOf(moves);
-		const played = play(crossing.stitches, steps);
-		if (!played.ok) throw new Error(played.error.message);
-		return played.value.states.map((state, i) => ({
+		const played = unwrap(play(crossing.stitches, steps));
+		return played.states.map((state, i) => ({
 			state,
 			next: steps[i],
 			ground,

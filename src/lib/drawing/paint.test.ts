@@ -19,6 +19,7 @@ import { circle, rectangle, rounded, TONES, type Pen, type Tone } from './pen';
 import { SvgPen } from './pens';
 import { PRINT_TONES } from './printTones';
 import { groundOf, layoutOf, rolesOf } from './rail';
+import { unwrap } from '$core/result';
 
 const ROOM = { width: 944, height: 452, neighbours: 2 };
 
@@ -46,9 +47,8 @@ function railOf(crossing: Crossing) {
 	const ground = groundOf(crossing.stitches, ROOM);
 	return waysOf(crossing).flatMap(({ moves }) => {
 		const steps = stepsOf(moves);
-		const played = play(crossing.stitches, steps);
-		if (!played.ok) throw new Error(played.error.message);
-		return played.value.states.map((state, i) => {
+		const played = unwrap(play(crossing.stitches, steps));
+		return played.states.map((state, i) => {
 			const layout = layoutOf(state, ground, ROOM, 'right');
 			const scene = {
 				crossing,
@@ -167,10 +167,9 @@ describe('the painted bed', () => {
 		const [crossing] = fc.sample(twoGroupCrossing, { numRuns: 1, seed: 2 });
 		for (const medium of ['machine', 'loom'] as const) {
 			const [{ moves }] = bedWaysOf(crossing, medium);
-			const frames = playBed(crossing.stitches, moves, medium);
-			if (!frames.ok) throw new Error(frames.error.message);
+			const frames = unwrap(playBed(crossing.stitches, moves, medium));
 			const ground = bedGroundOf(crossing.stitches, medium, ROOM);
-			for (const frame of frames.value) {
+			for (const frame of frames) {
 				const loops = bedLayoutOf(frame, ground);
 				const scene = { crossing, frame, medium, ground, loops, width: ROOM.width, height: ROOM.height };
 				const all = asked((pen) => paintBed(pen, scene));

@@ -15,6 +15,7 @@ import { PRINT_TONES } from '$lib/drawing/printTones';
 import { parasOf, plainText } from './commonmark';
 import { writeHandout } from './file';
 import { drawn } from './pictures';
+import { unwrap } from '$core/result';
 
 const folder = mkdtempSync(join(tmpdir(), 'pond-sheets-'));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -26,9 +27,8 @@ const DOT = Buffer.from(
 );
 const PICTURE = '/pictures/0a0b0c0d-0000-4000-8000-000000000001';
 const lesson = (() => {
-	const read = parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8')));
-	if (!read.ok) throw new Error(read.error.message);
-	const parts = read.value.parts.map((part) =>
+	const read = unwrap(parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8'))));
+	const parts = read.parts.map((part) =>
 		part.id === 'home'
 			? {
 					...part,
@@ -36,7 +36,7 @@ const lesson = (() => {
 				}
 			: part
 	);
-	return { ...read.value, title: 'Leans & <loops>', parts };
+	return { ...read, title: 'Leans & <loops>', parts };
 })();
 
 const own = (src: string) => (src === PICTURE ? { bytes: new Uint8Array(DOT), type: 'image/png' } : null);
@@ -226,9 +226,8 @@ describe('a bed on paper', () => {
 	it('is drawn after every step of the machine and the loom, each stitch with its number', () => {
 		for (const medium of ['machine', 'loom'] as const) {
 			const brief = parseBrief({ crossings: ['2/2 RC'], level: 'improver', minutes: 120, medium });
-			const draft = brief.ok ? draftLesson(brief.value) : brief;
-			if (!draft.ok) throw new Error(draft.error.message);
-			const blocks = handoutOf(draft.value.lesson, {}).sections.flatMap((section) => section.blocks);
+			const draft = unwrap(brief.ok ? draftLesson(brief.value) : brief);
+			const blocks = handoutOf(draft.lesson, {}).sections.flatMap((section) => section.blocks);
 			const steps = blocks.find((block) => block.kind === 'steps')!;
 			const pictures = steps.kind === 'steps' ? steps.steps.map((step) => step.picture) : [];
 			expect(pictures.map(({ kind }) => kind)).toEqual(pictures.map(() => 'bed'));

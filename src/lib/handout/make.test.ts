@@ -15,13 +15,12 @@ import {
 import { posterOf } from '$core/handout/poster';
 import { parseLesson } from '$core/formats/lesson';
 import { made } from './make';
+import { unwrap } from '$core/result';
 
 const folder = mkdtempSync(join(tmpdir(), 'pond-made-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 const lesson = (() => {
-	const read = parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8')));
-	if (!read.ok) throw new Error(read.error.message);
-	return read.value;
+	return unwrap(parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8'))));
 })();
 
 async function make(asked: Asked) {

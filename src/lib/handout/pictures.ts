@@ -14,6 +14,7 @@ import { paintPictureRow, pictureRow } from '$lib/drawing/pictureRow';
 import { PRINT_TONES } from '$lib/drawing/printTones';
 import { groundOf, layoutOf, rolesOf } from '$lib/drawing/rail';
 import { MARGIN, paintRows, sizeOf } from '$lib/drawing/swatch';
+import { unwrap } from '$core/result';
 
 /** A drawing that stands by itself, with its size in its own units. */
 export interface Drawn {
@@ -52,9 +53,8 @@ export function drawn(picture: Picture, id: string): Drawn {
 function rail(pen: SvgPen, { crossing, moves, step, hand, yarnHand, alt }: Of<'rail'>): Drawn {
 	const { width, height } = RAIL;
 	const steps = stepsOf(moves);
-	const played = play(crossing.stitches, steps);
-	if (!played.ok) throw new Error(played.error.message);
-	const state = played.value.states[step];
+	const played = unwrap(play(crossing.stitches, steps));
+	const state = played.states[step];
 	const mirrored = hand === 'left';
 	const ground = groundOf(crossing.stitches, RAIL);
 	const layout = layoutOf(state, ground, RAIL, (yarnHand === 'right') !== mirrored ? 'right' : 'left');
@@ -74,9 +74,8 @@ function rail(pen: SvgPen, { crossing, moves, step, hand, yarnHand, alt }: Of<'r
 
 function bed(pen: SvgPen, { crossing, medium, moves, step, alt }: Of<'bed'>): Drawn {
 	const { width, height } = RAIL;
-	const frames = playBed(crossing.stitches, moves, medium);
-	if (!frames.ok) throw new Error(frames.error.message);
-	const frame = frames.value[step];
+	const frames = unwrap(playBed(crossing.stitches, moves, medium));
+	const frame = frames[step];
 	const ground = bedGroundOf(crossing.stitches, medium, RAIL);
 	const loops = bedLayoutOf(frame, ground);
 	pen.fill(rectangle(0, 0, width, height), 'band-mid');
@@ -128,9 +127,8 @@ let last: { readonly text: string; readonly working: Working } | null = null;
 
 function workingFor(text: string): Working {
 	if (last?.text !== text) {
-		const working = workingOf(readPattern(text));
-		if (!working.ok) throw new Error(working.error.message);
-		last = { text, working: working.value };
+		const working = unwrap(workingOf(readPattern(text)));
+		last = { text, working: working };
 	}
 	return last.working;
 }

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { printKey } from '$core/formats/key';
 import { readKey } from '$core/naming/key';
 import { keyFromFile, printKeyCsv } from './keyFile';
+import { unwrap } from '$core/result';
 
 const KEY = `C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn
 Eel cross: sl next 2 sts to cn, hold in back, k1, k2 from cn
@@ -12,9 +13,8 @@ describe('a key in a file', () => {
 	it('comes back the same from JSON and from CSV', () => {
 		const key = { title: 'Eel panel', text: KEY };
 		const again = (file: string) => {
-			const parsed = keyFromFile(file, 'Eel panel');
-			if (!parsed.ok) throw new Error(parsed.error.message);
-			return readKey(parsed.value.text).map(({ label, definition }) => [label, definition]);
+			const parsed = unwrap(keyFromFile(file, 'Eel panel'));
+			return readKey(parsed.text).map(({ label, definition }) => [label, definition]);
 		};
 		const wanted = lines.map(({ label, definition }) => [label, definition]);
 		expect(again(JSON.stringify(printKey(key)))).toEqual(wanted);

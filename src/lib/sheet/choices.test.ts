@@ -4,11 +4,10 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { parseLesson } from '$core/formats/lesson';
 import { storage } from '../../../tests/support/storage';
 import { SheetChoices, VARIANTS } from './choices.svelte';
+import { unwrap } from '$core/result';
 
 const lesson = (() => {
-	const read = parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8')));
-	if (!read.ok) throw new Error(read.error.message);
-	return read.value;
+	return unwrap(parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8'))));
 })();
 const choices = (of = lesson) => new SheetChoices('l', of, { paper: 'a4' });
 const ids = lesson.parts.map(({ id }) => id);

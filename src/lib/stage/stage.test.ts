@@ -11,11 +11,10 @@ import { Classroom } from './classroom.svelte';
 import { FIRST_MOMENT } from './moment';
 import { Stage } from './stage.svelte';
 import { following, leading, type ClockShown } from './windows';
+import { unwrap } from '$core/result';
 
 const lesson = (() => {
-	const read = parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8')));
-	if (!read.ok) throw new Error(read.error.message);
-	return read.value;
+	return unwrap(parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8'))));
 })();
 const staged = () => new Stage(lesson, { value: DEFAULT_SETTINGS } as OpenSettings);
 

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { localTimeShape } from '$core/moment';
-import { courseShape } from '$core/planning/course';
-import { idShape, versionShape } from './shapes';
+import { courseShape, type Course, type CourseLesson } from '$core/planning/course';
+import { idShape, versionShape, type Named } from './shapes';
 
 /** Where courses are made; each is kept, and taken away, below it. */
 export const COURSES = '/api/courses';
@@ -16,3 +16,19 @@ export const sentCourseShape = z.object({ base: versionShape, document: courseSh
 
 /** When the first lesson is; the others follow. */
 export const courseStartShape = z.object({ starts: localTimeShape });
+
+/** A course as it is kept. */
+export interface KeptCourse {
+	readonly id: string;
+	/** one more each time it is kept */
+	readonly version: number;
+	readonly course: Course;
+}
+
+/** A course as its page gets it. */
+export interface CoursePage extends KeptCourse {
+	/** those of its lessons that are not put away */
+	readonly lessons: readonly CourseLesson[];
+	/** every lesson of the teacher's */
+	readonly all: readonly Named[];
+}

@@ -1,12 +1,6 @@
 import type { Course, CourseLesson } from '$core/planning/course';
+import type { KeptCourse } from '$lib/wire/course';
 import { database } from '../pool';
-
-export interface KeptCourse {
-	readonly id: string;
-	/** one more each time it is kept */
-	readonly version: number;
-	readonly course: Course;
-}
 
 /** The teacher's courses, the one changed last first. */
 export async function listCourses(owner: string): Promise<KeptCourse[]> {
