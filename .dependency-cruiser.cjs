@@ -30,6 +30,7 @@ const ROADS = {
 		'course',
 		'stage',
 		'sheet',
+		'start',
 		'server'
 	]
 };

@@ -17,7 +17,7 @@ let latest: string;
 /** Asks for a file, and waits until it is on its way: others may have left files here. */
 async function made(page: Page, ask: () => Promise<void>) {
 	const [answer] = await Promise.all([page.waitForResponse(/\/api\/lessons\/.*\/jobs$/), ask()]);
-	const { job } = await answer.json();
+	const { jobId: job } = await answer.json();
 	latest = job;
 	await expect(files(page, job)).toBeVisible();
 }

@@ -12,7 +12,7 @@ import { headEdit } from './rows';
 import { edited, type TextEdit } from './text';
 
 /** A stitch of a row: the row by its place in the plan, the stitch in working order from 0. */
-export interface Spot {
+export interface WorkedSpot {
 	readonly step: number;
 	readonly at: number;
 }
@@ -77,7 +77,12 @@ export function workedAt(step: Step, column: number): number {
  * Takes the crossing over one stitch to another, in its own row or in another one. What it leaves is worked as it
  * faces; what it comes to must be plain stitches, else the answer is `conflict`.
  */
-export function moveCrossing(text: string, working: Working, from: Spot, to: Spot): Result<TextEdit[]> {
+export function moveCrossing(
+	text: string,
+	working: Working,
+	from: WorkedSpot,
+	to: WorkedSpot
+): Result<TextEdit[]> {
 	const { steps } = working;
 	const [source, target] = [steps[from.step], steps[to.step]];
 	const placed = source && crossingAt(source, from.at);
@@ -100,7 +105,7 @@ export function moveCrossing(text: string, working: Working, from: Spot, to: Spo
 export function addCrossing(
 	text: string,
 	working: Working,
-	{ step, at }: Spot,
+	{ step, at }: WorkedSpot,
 	unit: Unit
 ): Result<TextEdit[]> {
 	const filled = withUnit(unitsOf(working.steps[step]), at, unit, working.steps[step].row.n);
@@ -108,7 +113,7 @@ export function addCrossing(
 }
 
 /** Works what a crossing covers as it faces. */
-export function removeCrossing(text: string, working: Working, { step, at }: Spot): Result<TextEdit[]> {
+export function removeCrossing(text: string, working: Working, { step, at }: WorkedSpot): Result<TextEdit[]> {
 	const row = working.steps[step];
 	const placed = crossingAt(row, at);
 	if (!placed) return fault('conflict', 'There is no cross here to take out.');
@@ -227,7 +232,7 @@ function wordsIn(row: WrittenRow, name: string) {
 }
 
 /** The crossing over a stitch as a mirror shows it, by its own name. */
-export function mirrorCrossing(text: string, working: Working, { step, at }: Spot): Result<TextEdit[]> {
+export function mirrorCrossing(text: string, working: Working, { step, at }: WorkedSpot): Result<TextEdit[]> {
 	const row = working.steps[step];
 	const placed = crossingAt(row, at);
 	if (!placed) return fault('conflict', 'There is no cross here to mirror.');

@@ -1,15 +1,11 @@
 import { error } from '@sveltejs/kit';
-import type { CounterEvent } from '$core/swatch/counter';
-import type { SwatchHead } from '$lib/wire/swatch';
+import type { OpenedSwatch } from '$lib/wire/swatch';
 import { isId } from './answer';
 import { areLargeRows } from './large';
 import { eventsOf, findSwatch } from './store/swatches';
 
 /** The swatch a page is for, with all that was done to its counters, or the page that says it is not there. */
-export async function swatchOr404(
-	owner: string,
-	id: string
-): Promise<SwatchHead & { id: string; events: CounterEvent[]; taken: number; large: boolean }> {
+export async function swatchOr404(owner: string, id: string): Promise<OpenedSwatch & { large: boolean }> {
 	const kept = isId(id) ? await findSwatch(owner, id) : null;
 	if (!kept)
 		error(404, {

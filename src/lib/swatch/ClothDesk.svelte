@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount, tick, untrack } from 'svelte';
 	import type { Working } from '$core/fabric/fabric';
+	import type { ClothSpot } from '$core/swatch/clothSpot';
 	import { CanvasPen, tonesOf } from '$lib/drawing/pens';
 	import {
 		columnX,
@@ -13,12 +14,6 @@
 		type View
 	} from '$lib/drawing/swatch';
 	import { PaintedBands } from './bands';
-
-	/** A stitch of the cloth: its row by its place in the plan, its column from the left edge of the right side. */
-	interface Spot {
-		readonly step: number;
-		readonly column: number;
-	}
 
 	/** The cloth, with the waterline at what is knitted, and a strand followed from edge to edge. */
 	let {
@@ -35,14 +30,14 @@
 		working: Working;
 		view: View;
 		done: number;
-		chosen: Spot | null;
+		chosen: ClothSpot | null;
 		strand: number | null;
 		/** the picture is drawn anew in other light */
 		theme: string;
 		alt: string;
-		onchoose: (spot: Spot) => void;
+		onchoose: (spot: ClothSpot) => void;
 		/** a crossing was dragged to another stitch: columns of its left end, as the side that is seen shows them */
-		ondrop: (from: Spot, to: { step: number; by: number }) => void;
+		ondrop: (from: ClothSpot, to: { step: number; by: number }) => void;
 	} = $props();
 
 	const size = $derived(sizeOf(working, view));
@@ -71,7 +66,7 @@
 	});
 
 	/** First and last column of the crossing over a stitch, from the left edge of the right side. */
-	function crossingOver({ step, column }: Spot): [number, number] | null {
+	function crossingOver({ step, column }: ClothSpot): [number, number] | null {
 		const found = crossingsSeen(working.steps[step], 'right').find(
 			(one) => column >= one.column && column < one.column + one.crossing.stitches
 		);
@@ -147,13 +142,13 @@
 			scroller.scrollTop = middle - clientHeight * 0.6;
 	}
 
-	let drag = $state.raw<{ from: Spot; x: number; y: number; dx: number; dy: number } | null>(null);
+	let drag = $state.raw<{ from: ClothSpot; x: number; y: number; dx: number; dy: number } | null>(null);
 	const dragged = $derived(drag !== null && Math.hypot(drag.dx, drag.dy) > 6);
 	const steps = $derived(
 		drag ? { by: Math.round(drag.dx / view.stitch), rows: -Math.round(drag.dy / view.row) } : null
 	);
 
-	function spotOf(event: PointerEvent): Spot | null {
+	function spotOf(event: PointerEvent): ClothSpot | null {
 		const { left, top } = scroller.getBoundingClientRect();
 		const [x, y] = [
 			event.clientX - left + scroller.scrollLeft - offset,

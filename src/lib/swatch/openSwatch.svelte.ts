@@ -16,6 +16,7 @@ import {
 	swatchNewsShape,
 	versionsAt,
 	versionTakenShape,
+	type OpenedSwatch,
 	type SwatchHead
 } from '$lib/wire/swatch';
 
@@ -65,13 +66,7 @@ export class OpenSwatch {
 	#memory: Memory | undefined;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
-	constructor({
-		id,
-		head,
-		swatch,
-		events,
-		taken
-	}: SwatchHead & { id: string; events: CounterEvent[]; taken: number }) {
+	constructor({ id, head, swatch, events, taken }: OpenedSwatch) {
 		this.id = id;
 		this.#head = head;
 		this.#take(swatch);

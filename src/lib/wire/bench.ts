@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '$core/crossing/schema';
 import { MEDIA } from '$core/technique/medium';
-import { idShape, titleShape } from './shapes';
+import { idShape, titleShape, type Named } from './shapes';
 
 /** Where what is kept at the Bench goes. */
 export const KEPT_CROSSINGS = '/api/bench/crossings';
@@ -43,4 +43,14 @@ export interface BenchMemory {
 	readonly crossings: readonly KeptCrossing[];
 	readonly keys: readonly KeptKey[];
 	readonly readings: readonly ChosenReading[];
+}
+
+/** The key desk as it is opened. */
+export interface KeyPage {
+	readonly memory: BenchMemory;
+}
+
+/** The Bench as it is opened: with the names of the teacher's lessons. */
+export interface BenchPage extends KeyPage {
+	readonly lessons: readonly Named[];
 }

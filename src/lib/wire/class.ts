@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { classShape, type ClassRecord } from '$core/teaching/classRecord';
-import { LESSONS } from './lesson';
+import { LESSONS, type LessonPage } from './lesson';
 import { idShape } from './shapes';
 
 /** Where the records of a lesson's classes go. */
@@ -13,4 +13,12 @@ export const sentClassShape = z.object({ classId: idShape, record: classShape })
 export interface KeptClass {
 	readonly id: string;
 	readonly record: ClassRecord;
+}
+
+/** What comes after a class, as its page gets it: the lesson, and its classes, the latest first. */
+export interface AfterClassPage {
+	readonly page: LessonPage;
+	readonly classes: readonly KeptClass[];
+	/** the teacher's latest classes, whatever the lesson: rates are learned from them */
+	readonly latest: readonly KeptClass[];
 }

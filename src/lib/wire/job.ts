@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { askedShape } from '$core/handout/asked';
+import type { Lesson } from '$core/lesson/lesson';
 import { LESSONS } from './lesson';
 import { idShape } from './shapes';
 
@@ -24,3 +25,12 @@ export const jobShape = z.readonly(
 	})
 );
 export type Job = z.infer<typeof jobShape>;
+
+/** What goes home of a lesson, as its page gets it. */
+export interface SheetPage {
+	readonly id: string;
+	readonly lesson: Lesson;
+	readonly jobs: readonly Job[];
+	/** by whom, as the sheet says */
+	readonly by: string;
+}

@@ -1,9 +1,10 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '$core/crossing/schema';
 import type { Sources } from '$core/lesson/follow';
-import type { Lesson } from '$core/lesson/lesson';
+import type { Lesson, LessonCrossing, Part } from '$core/lesson/lesson';
 import { changeShape, lessonShape } from '$core/lesson/schema';
-import { idShape, titleShape, versionShape } from './shapes';
+import type { KeptKey } from './bench';
+import { idShape, titleShape, versionShape, type Named } from './shapes';
 
 /** Where lessons are made. */
 export const LESSONS = '/api/lessons';
@@ -87,4 +88,40 @@ export interface LessonPage {
 	readonly tags: readonly string[];
 	/** when it was taught last, in milliseconds */
 	readonly taughtAt: number | null;
+}
+
+/** A lesson as the stage gets it, its texts as HTML by the ids of their parts. */
+export interface StagePage {
+	readonly id: string;
+	readonly lesson: Lesson;
+	readonly texts: Readonly<Record<string, string>>;
+}
+
+/** A line in the list of lessons. */
+export interface LessonLine {
+	readonly id: string;
+	readonly title: string;
+	readonly level: Lesson['level'];
+	readonly starts: string | null;
+	readonly minutes: number;
+	readonly tags: readonly string[];
+	readonly parts: readonly Pick<Part, 'id' | 'kind' | 'title' | 'minutes'>[];
+	readonly crossings: readonly LessonCrossing[];
+}
+
+/** Lessons as their list gets them. */
+export interface LessonsPage {
+	readonly lessons: readonly LessonLine[];
+	/** where more of them are */
+	readonly more: string | null;
+	/** those that were put away */
+	readonly away: boolean;
+	/** the tag that they all have, or `null` for all */
+	readonly tag: string | null;
+	readonly tags: readonly string[];
+	/** what a lesson is drafted from */
+	readonly swatches: readonly Named[];
+	readonly keys: readonly KeptKey[];
+	/** what one is drafted from now: the id of one of those, `new`, or nothing */
+	readonly from: string;
 }

@@ -1,6 +1,8 @@
 import * as z from 'zod/mini';
+import type { CounterEvent } from '$core/swatch/counter';
 import { counterEventShape, swatchShape, type Swatch } from '$core/swatch/schema';
-import { idShape } from './shapes';
+import type { BenchMemory } from './bench';
+import { idShape, type Named } from './shapes';
 
 /** Where the teacher's swatches are. */
 export const SWATCHES = '/api/swatches';
@@ -72,4 +74,33 @@ export interface SwatchLine {
 	readonly text: string;
 	readonly medium: Swatch['medium'];
 	readonly changedAt: Date | string;
+}
+
+/** A swatch as it is opened: with all that was done to its counters. */
+export interface OpenedSwatch extends SwatchHead {
+	readonly id: string;
+	readonly events: readonly CounterEvent[];
+	/** how many events were taken so far */
+	readonly taken: number;
+}
+
+/** A swatch as its rows' page gets it: with what settles its names. */
+export interface SwatchRowsPage extends OpenedSwatch {
+	readonly memory: BenchMemory;
+}
+
+/** A swatch as its desk gets it. */
+export interface SwatchPage extends SwatchRowsPage {
+	/** every swatch, and every lesson, of the teacher's */
+	readonly swatches: readonly Named[];
+	readonly lessons: readonly Named[];
+}
+
+/** Swatches as their list gets them. */
+export interface SwatchesPage {
+	readonly swatches: readonly SwatchLine[];
+	/** where more of them are */
+	readonly more: string | null;
+	/** those that were put away */
+	readonly away: boolean;
 }

@@ -2,26 +2,14 @@ import { changed } from '$core/lesson/change';
 import { clashOf, type Clash } from '$core/lesson/clash';
 import type { Sources } from '$core/lesson/follow';
 import type { Dated } from '$core/lesson/history';
-import type { Change, Lesson, LessonCrossing, Part } from '$core/lesson/lesson';
+import type { Change, Lesson } from '$core/lesson/lesson';
 import type { Fault, Result } from '$core/result';
-import type { LessonPage, SentChange } from '$lib/wire/lesson';
+import type { LessonLine, LessonPage, SentChange } from '$lib/wire/lesson';
 import type { Named } from '$lib/wire/shapes';
 import { database, inTransaction } from '../pool';
 import { deletePicturesOfNothing } from './pictures';
 
 type KeptLesson = Pick<LessonPage, 'id' | 'version' | 'lesson'>;
-
-/** A line in the list of lessons. */
-export interface LessonLine {
-	readonly id: string;
-	readonly title: string;
-	readonly level: Lesson['level'];
-	readonly starts: string | null;
-	readonly minutes: number;
-	readonly tags: readonly string[];
-	readonly parts: readonly Pick<Part, 'id' | 'kind' | 'title' | 'minutes'>[];
-	readonly crossings: readonly LessonCrossing[];
-}
 
 /** Which lessons a list has: those with a tag, those put away, and how many at most. */
 export interface Shelf {

@@ -1,0 +1,246 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import { onMount, untrack } from 'svelte';
+	import Icon from '$lib/ui/Icon.svelte';
+	import { counted } from '$core/naming/numbers';
+	import { printKey } from '$core/formats/key';
+	import { readKey, withoutDoubles } from '$core/naming/key';
+	import type { KeptKey } from '$lib/wire/bench';
+	import KeyLineView from './KeyLineView.svelte';
+	import { fileName, save } from '$lib/ui/save';
+	import { textOf } from '$lib/ui/fileText';
+	import { newId } from '$lib/client/id';
+	import { OpenMemory } from '$lib/client/memory.svelte';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import FileField from '$lib/ui/FileField.svelte';
+	import type { KeyPage } from '$lib/wire/bench';
+
+	/** The names of a pattern, each checked against its own words. */
+	let { data }: { data: KeyPage } = $props();
+	const memory = untrack(() => new OpenMemory(data.memory));
+	onMount(() => memory.watch());
+
+	const fresh = (): KeptKey => ({ keyId: newId(), title: '', text: '', inUse: true });
+	/** the key that is open; until one is chosen, the one changed last */
+	let chosen = $state<string | null>(untrack(() => page.url.searchParams.get('open')));
+	/** a key that was begun and has nothing in it yet */
+	let begun = $state.raw<KeptKey>(fresh());
+	let removed = $state.raw<KeptKey | null>(null);
+	let said = $state<string | null>(null);
+	let text = $state<HTMLTextAreaElement>();
+
+	const open = $derived(
+		memory.keys.find(({ keyId }) => keyId === chosen) ??
+			(chosen === begun.keyId ? begun : (memory.keys[0] ?? begun))
+	);
+	const lines = $derived(withoutDoubles(readKey(open.text)));
+	const settled = $derived(lines.filter(({ fault, readings }) => !fault && readings.length === 1).length);
+	const wrong = $derived(lines.filter(({ fault }) => fault).length);
+
+	function change(fields: Partial<KeptKey>) {
+		const next = { ...open, ...fields };
+		chosen = next.keyId;
+		memory.keepKey(next, `key ${next.keyId}`);
+	}
+
+	/** its second line is at odds with its own name, and its third with nothing */
+	const SAMPLE =
+		'C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn\nC4B: sl next 2 sts to cn and hold in front, k2, k2 from cn\nT3B: sl next 1 st to cn and hold in back, k2, p1 from cn';
+
+	function begin() {
+		begun = fresh();
+		chosen = begun.keyId;
+		text?.focus();
+	}
+
+	function mend(line: number, mended: string) {
+		change({
+			text: open.text
+				.split('\n')
+				.map((old, i) => (i === line - 1 ? mended : old))
+				.join('\n')
+		});
+	}
+
+	function remove() {
+		removed = open;
+		memory.keepKey({ ...open, removed: true });
+		chosen = null;
+	}
+
+	async function bringIn(file: File) {
+		const { keyFromFile } = await import('./keyFile');
+		const text = await textOf(file);
+		const key = text.ok ? keyFromFile(text.value, file.name.replace(/\.\w+$/, '')) : text;
+		said = key.ok ? `“${key.value.title || 'A key'}” was brought in.` : key.error.message;
+		if (!key.ok) return;
+		const next = { ...fresh(), ...key.value };
+		memory.keepKey(next);
+		chosen = next.keyId;
+	}
+
+	async function csv() {
+		const { printKeyCsv } = await import('./keyFile');
+		save(printKeyCsv(open), `${fileName(open.title || 'key')}.csv`, 'text/csv;charset=utf-8');
+	}
+
+	useKeys([{ key: 'n', cap: 'N', says: 'begin a new key', run: begin }]);
+</script>
+
+<svelte:head><title>Key desk · Pond Loop</title></svelte:head>
+
+<div class="desk">
+	<section class="grid content-start gap-4 px-4 py-6 sm:px-7" aria-label="The key">
+		<div class="flex flex-wrap items-center justify-between gap-3">
+			<div>
+				<h1 class="text-3xl">Key desk</h1>
+				<p class="mt-1 text-quiet">What the names of a pattern mean, each checked against its own words.</p>
+			</div>
+		</div>
+		{#if memory.keys.length > 0}
+			<div class="flex flex-wrap gap-2" role="group" aria-label="Your keys">
+				{#each memory.keys as { keyId, title, inUse } (keyId)}
+					<button
+						type="button"
+						class="press {keyId === open.keyId ? '' : 'press-quiet'}"
+						aria-pressed={keyId === open.keyId}
+						onclick={() => (chosen = keyId)}
+					>
+						{title || 'Key without a name'}
+						{#if inUse}<span class="text-sm font-normal">in use</span>{/if}
+					</button>
+				{/each}
+				<button type="button" class="press press-quiet" onclick={begin}
+					><Icon name="plus" size={18} /> New key</button
+				>
+			</div>
+		{/if}
+		<label>
+			<span class="mb-1 block text-quiet">The pattern it belongs to</span>
+			<input
+				class="field font-serif text-xl font-semibold"
+				value={open.title}
+				maxlength="200"
+				placeholder="Draught-stopper eel"
+				autocomplete="off"
+				oninput={(event) => change({ title: event.currentTarget.value })}
+			/>
+		</label>
+		<label>
+			<span class="mb-1 block text-quiet">Its key, one name a line, as the pattern prints it</span>
+			<textarea
+				bind:this={text}
+				class="field min-h-72 font-mono leading-relaxed"
+				value={open.text}
+				maxlength="100000"
+				spellcheck="false"
+				placeholder="C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn&#10;T3B: sl next 1 st to cn and hold in back, k2, p1 from cn"
+				oninput={(event) => change({ text: event.currentTarget.value })}></textarea>
+		</label>
+		<label class="flex min-h-11 items-center gap-2.5">
+			<input
+				type="checkbox"
+				class="size-5 accent-current"
+				checked={open.inUse}
+				onchange={(event) => change({ inUse: event.currentTarget.checked })}
+			/>
+			Use this pattern’s meanings everywhere
+		</label>
+		<div class="flex flex-wrap gap-2">
+			<FileField
+				label="Bring in JSON, CSV or text"
+				accept=".json,.csv,.txt"
+				onfile={async (file) => void bringIn(file)}
+			/>
+			<button
+				type="button"
+				class="press press-quiet"
+				disabled={lines.length === 0}
+				onclick={() =>
+					save(
+						JSON.stringify(printKey(open), null, 2),
+						`${fileName(open.title || 'key')}.json`,
+						'application/json'
+					)}
+			>
+				Download JSON
+			</button>
+			<button type="button" class="press press-quiet" disabled={lines.length === 0} onclick={csv}
+				>Download CSV</button
+			>
+			<button
+				type="button"
+				class="press press-quiet"
+				disabled={open.text === '' && open.title === ''}
+				onclick={remove}>Remove this key</button
+			>
+		</div>
+		<p role="status">
+			{said ?? ''}
+			{#if removed}
+				{removed.title || 'The key'} was removed.
+				<button
+					type="button"
+					class="min-h-10 font-semibold underline"
+					onclick={() => {
+						const back = { ...removed!, removed: false };
+						memory.keepKey(back);
+						chosen = back.keyId;
+						removed = null;
+					}}>Bring it back</button
+				>
+			{/if}
+		</p>
+	</section>
+	<section class="border-l border-hairline bg-base-100 px-4 py-6 sm:px-7" aria-label="What it says">
+		<h2 class="mb-2 text-2xl">What it says</h2>
+		{#if lines.length === 0}
+			<p class="max-w-prose text-lg">
+				Paste the key of a pattern at the left. Each line is read as hands would obey it, and checked against
+				its own name: here a C4F that is held at the back comes to light before your class knits it.
+			</p>
+			<p class="mt-5">
+				<button type="button" class="press" onclick={() => change({ title: 'A sample', text: SAMPLE })}
+					>Try it with a sample</button
+				>
+			</p>
+		{:else}
+			<p class="text-quiet" aria-live="polite">
+				{lines.length}
+				{lines.length === 1 ? 'line' : 'lines'}: {settled} settled{wrong > 0
+					? `, ${wrong} at odds`
+					: ''}{lines.length - settled - wrong > 0 ? `, ${lines.length - settled - wrong} open` : ''}.
+			</p>
+			<ol>
+				{#each lines as line (line.line)}
+					<KeyLineView {line} onmend={(mended) => mend(line.line, mended)} />
+				{/each}
+			</ol>
+			{#if settled > 0}
+				<div class="mt-6 flex flex-wrap items-center gap-x-4 gap-y-2">
+					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
+					<a class="press press-main" href="{resolve('/lessons')}?draft={open.keyId}"
+						>Draft a lesson from it</a
+					>
+					<span class="text-quiet"
+						>{counted(settled, 'cross', 'crosses')} to teach, fitted to your minutes.</span
+					>
+				</div>
+			{/if}
+		{/if}
+	</section>
+</div>
+
+<style>
+	.desk {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+	}
+	@media (min-width: 64rem) {
+		.desk {
+			grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+			min-height: calc(100dvh - 3.3rem);
+		}
+	}
+</style>

@@ -1,0 +1,50 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { onMount, untrack } from 'svelte';
+	import StageDesk from './StageDesk.svelte';
+	import StageNotes from './StageNotes.svelte';
+	import StageView from './StageView.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { keepHere } from './offline';
+	import { Stage } from './stage.svelte';
+	import { following, type ClockShown } from './windows';
+	import type { StagePage } from '$lib/wire/lesson';
+
+	/** A window of the stage: the desk, what the class sees, or the teacher’s notes. */
+	let { data }: { data: StagePage } = $props();
+
+	const settings = getSettings();
+	const stage = new Stage(
+		untrack(() => data.lesson),
+		settings
+	);
+	const as = untrack(() => page.url.searchParams.get('as'));
+	const follows = as === 'class' || as === 'notes';
+	let now = $state(Date.now());
+	let clock = $state.raw<ClockShown | null>(null);
+	let windows: ReturnType<typeof following> | undefined;
+
+	onMount(() => {
+		keepHere();
+		const timer = setInterval(() => (now = Date.now()), 500);
+		if (follows)
+			windows = following(data.id, (moment, shown) => {
+				stage.moment = moment;
+				clock = shown;
+			});
+		return () => {
+			clearInterval(timer);
+			windows?.close();
+		};
+	});
+</script>
+
+<svelte:head><title>{data.lesson.title} on stage · Pond Loop</title></svelte:head>
+
+{#if as === 'class'}
+	<StageView {stage} texts={data.texts} {now} />
+{:else if as === 'notes'}
+	<StageNotes {stage} texts={data.texts} {now} {clock} onask={(does) => windows?.ask(does)} />
+{:else}
+	<StageDesk id={data.id} {stage} texts={data.texts} {now} />
+{/if}

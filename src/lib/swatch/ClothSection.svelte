@@ -1,0 +1,77 @@
+<script lang="ts">
+	import { counted } from '$core/naming/numbers';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import ClothDesk from './ClothDesk.svelte';
+	import type { ClothView } from './clothView.svelte';
+	import type { OpenSwatch } from './openSwatch.svelte';
+
+	/** The cloth that the rows make, or why there is none, and what is going on with it. */
+	let {
+		open,
+		look,
+		about,
+		cloth = $bindable(),
+		onmake
+	}: {
+		open: OpenSwatch;
+		look: ClothView;
+		/** what the swatch is, in words */
+		about: string;
+		cloth?: ClothDesk;
+		onmake: () => void;
+	} = $props();
+
+	const settings = getSettings();
+	const working = $derived(open.working);
+	const beingWorked = $derived(open.away.busy || open.gaveUp);
+	/** the room the cloth has at first, in pixels */
+	let room = $state(0);
+	$effect(() => look.fit(room));
+</script>
+
+<div class="min-h-0 flex-1" bind:clientWidth={room}>
+	{#if working && working.steps.length > 0}
+		<ClothDesk
+			bind:this={cloth}
+			{working}
+			view={look.view}
+			done={open.done}
+			chosen={look.chosen}
+			strand={look.strand}
+			theme={settings.value.theme}
+			alt="{about}. {counted(
+				open.done,
+				working.pattern.rounds ? 'round' : 'row'
+			)} knitted. Arrow keys walk from stitch to stitch. {look.said}"
+			onchoose={(spot) => look.choose(spot)}
+			ondrop={(from, to) => look.move(from, to)}
+		/>
+	{:else}
+		<div class="px-7 py-10">
+			<p class="max-w-prose text-lg">
+				{open.fault?.message ?? (beingWorked ? '' : 'There are no rows yet.')}
+			</p>
+			<p class="mt-4">
+				<button type="button" class="press" onclick={onmake}>Make rows from a motif</button>
+			</p>
+		</div>
+	{/if}
+</div>
+<p class="sr-only" aria-live="polite">{look.said}</p>
+{#if open.away.long}
+	<p class="flex flex-wrap items-center gap-4 px-4 py-2" role="status">
+		Working many rows: {open.away.progress.toLocaleString(settings.locale)} stitches so far.
+		<button type="button" class="press" onclick={() => open.giveUp()}>Give up</button>
+	</p>
+{:else if open.gaveUp}
+	<p class="flex flex-wrap items-center gap-4 px-4 py-2 font-semibold" role="status">
+		These rows were not worked to the end. They are kept as they are written.
+		<button type="button" class="press" onclick={() => open.work()}>Work them</button>
+	</p>
+{/if}
+{#if open.fault && working}
+	<p class="px-4 py-2 font-semibold text-error" role="status">
+		{open.fault.message} The cloth shows the rows before.
+	</p>
+{/if}
+{#if look.refused}<p class="px-4 py-2 font-semibold text-error" role="alert">{look.refused}</p>{/if}

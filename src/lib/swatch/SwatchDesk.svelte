@@ -1,0 +1,294 @@
+<script lang="ts">
+	import { onMount, untrack } from 'svelte';
+	import { counted } from '$core/naming/numbers';
+	import { gaugeOf } from '$core/swatch/measure';
+	import { MEDIA } from '$core/technique/medium';
+	import { OpenMemory } from '$lib/client/memory.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { swatchParts } from '$lib/lesson/openLesson.svelte';
+	import PutIntoLesson from '$lib/lesson/PutIntoLesson.svelte';
+	import Choices from '$lib/ui/Choices.svelte';
+	import ClashDialog from '$lib/ui/ClashDialog.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import { useKeys } from '$lib/ui/keys.svelte';
+	import PanelTabs from '$lib/ui/PanelTabs.svelte';
+	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import type { SwatchPage } from '$lib/wire/swatch';
+	import type ClothDesk from './ClothDesk.svelte';
+	import ClothSection from './ClothSection.svelte';
+	import { ClothView } from './clothView.svelte';
+	import CompareSwatches from './CompareSwatches.svelte';
+	import CounterBar from './CounterBar.svelte';
+	import FiguresPanel from './FiguresPanel.svelte';
+	import HerePanel from './HerePanel.svelte';
+	import HistoryPanel from './HistoryPanel.svelte';
+	import LostPlace from './LostPlace.svelte';
+	import { OpenSwatch } from './openSwatch.svelte';
+	import RecipeForm from './RecipeForm.svelte';
+	import type { RowsEditor } from './rowsEditor';
+	import RowsField from './RowsField.svelte';
+	import SwatchClash from './SwatchClash.svelte';
+	import SwatchFiles from './SwatchFiles.svelte';
+	import SwatchTools from './SwatchTools.svelte';
+
+	/** A swatch: its rows, the cloth they make, what is known of both, and the counter. */
+	let { data }: { data: SwatchPage } = $props();
+	const settings = getSettings();
+	const memory = untrack(() => new OpenMemory(data.memory));
+	const open = untrack(() => new OpenSwatch(data));
+	onMount(() => {
+		const stops = [memory.watch(), open.watch()];
+		return () => stops.forEach((stop) => stop());
+	});
+	$effect(() => {
+		const { names } = memory;
+		untrack(() => open.settle(names));
+	});
+
+	const PANELS = { here: 'Here', figures: 'Figures', files: 'Files', history: 'History' } as const;
+	let panel = $state<keyof typeof PANELS>('figures');
+	/** what a narrow page shows */
+	const SHEETS = { cloth: 'Cloth', rows: 'Rows', beside: 'Beside' } as const;
+	let sheet = $state<keyof typeof SHEETS>('cloth');
+	let editor = $state.raw<RowsEditor>();
+	let cloth = $state<ClothDesk>();
+	let counter = $state<CounterBar>();
+	let making = $state(false);
+	let comparing = $state(false);
+	let lost = $state(false);
+	let adding = $state(false);
+
+	const look = new ClothView(open, {
+		mirrored: () => settings.value.hand === 'left' && settings.value.keep === 'words',
+		show: (step) => cloth?.show(step),
+		onchoose: () => (panel = 'here')
+	});
+	const working = $derived(open.working);
+	const place = $derived(look.written && { from: look.written.from, to: look.written.to, show: look.leads });
+	const names = $derived([
+		...(working?.pattern.key.map(({ line }) => line.label) ?? []),
+		...memory.names.keys.flatMap(({ lines }) => lines.map(({ label }) => label))
+	]);
+	const about = $derived(
+		working
+			? `${counted(working.fabric.castOn, 'stitch', 'stitches')} · ${working.pattern.rounds ? counted(working.steps.length, 'round') : `${counted(working.steps.length, 'row')} · flat`}`
+			: ''
+	);
+
+	useKeys([
+		{ key: '+', cap: '+', says: 'one row done', run: () => counter?.count(1) },
+		{ key: 'Shift++', cap: '+', says: 'one row done', run: () => counter?.count(1) },
+		{ key: '-', cap: '-', says: 'one row back', run: () => counter?.count(-1) },
+		{ key: 'ArrowUp', cap: '↑', says: 'the row above on the cloth', run: () => look.walk(1, 0) },
+		{ key: 'ArrowDown', cap: '↓', says: 'the row below', run: () => look.walk(-1, 0) },
+		{ key: 'ArrowLeft', cap: '←', says: 'the stitch to the left', run: () => look.walk(0, -1) },
+		{ key: 'ArrowRight', cap: '→', says: 'the stitch to the right', run: () => look.walk(0, 1) },
+		{ key: 'Alt+ArrowLeft', cap: 'Alt ←', says: 'move the cross to the left', run: () => look.nudge(0, -1) },
+		{ key: 'Alt+ArrowRight', cap: 'Alt →', says: 'move the cross to the right', run: () => look.nudge(0, 1) },
+		{
+			key: 'Alt+ArrowUp',
+			cap: 'Alt ↑',
+			says: 'move the cross up',
+			run: () => look.nudge(1, 0)
+		},
+		{
+			key: 'Alt+ArrowDown',
+			cap: 'Alt ↓',
+			says: 'move the cross down',
+			run: () => look.nudge(-1, 0)
+		},
+		{
+			key: 'f',
+			cap: 'F',
+			says: 'follow the strand, or let it go',
+			run: () => look.follow()
+		},
+		{
+			key: 'w',
+			cap: 'W',
+			says: 'right side or wrong side',
+			run: () => look.turn()
+		},
+		{ key: 'e', cap: 'E', says: 'write in the rows', run: () => ((sheet = 'rows'), editor?.focus()) },
+		{ key: 'z', cap: 'Z', says: 'undo', run: () => editor?.undo() },
+		{ key: 'y', cap: 'Y', says: 'redo', run: () => editor?.redo() },
+		{ key: 'm', cap: 'M', says: 'make rows from a motif', run: () => (making = true) },
+		{ key: 'c', cap: 'C', says: 'compare with another swatch', run: () => (comparing = true) },
+		{ key: 'l', cap: 'L', says: 'I have lost my place', run: () => (lost = true) }
+	]);
+</script>
+
+<svelte:head><title>{open.card.title || 'Swatch'} · Pond Loop</title></svelte:head>
+
+<div class="px-4 empty:hidden sm:px-7">
+	<ClashDialog of={open.clash?.head ?? null}>
+		{#if open.clash}<SwatchClash {open} theirs={open.clash.swatch} />{/if}
+	</ClashDialog>
+</div>
+<div class="desk">
+	<header class="head flex flex-wrap items-center gap-x-5 gap-y-2 px-4 pt-4 pb-2 sm:px-7">
+		<h1 class="sr-only">Swatch: {open.card.title}</h1>
+		<label class="w-full min-w-0 sm:w-auto sm:flex-1">
+			<span class="sr-only">Name of the swatch</span>
+			<input
+				class="w-full min-w-48 border-b-2 border-transparent bg-transparent font-serif text-[1.9rem] leading-tight font-semibold hover:border-hairline focus:border-base-content"
+				value={open.card.title}
+				maxlength="200"
+				autocomplete="off"
+				oninput={(event) => open.change({ title: event.currentTarget.value }, 'named')}
+			/>
+		</label>
+		<p class="text-quiet">{about}</p>
+	</header>
+
+	<div class="tools">
+		<SwatchTools {editor} {look} onmake={() => (making = true)} oncompare={() => (comparing = true)} />
+	</div>
+
+	<div class="switch"><PanelTabs panels={SHEETS} label="What to see" spread bind:chosen={sheet} /></div>
+
+	<section class="rows {sheet === 'rows' ? '' : 'away'}" aria-label="Rows">
+		<RowsField {open} {names} {place} onrow={(at) => look.chooseWritten(at)} bind:editor />
+	</section>
+
+	<section class="cloth {sheet === 'cloth' ? '' : 'away'}" aria-label="What the rows make">
+		<ClothSection {open} {look} {about} bind:cloth onmake={() => (making = true)} />
+	</section>
+
+	<aside
+		class="side border-l border-hairline bg-base-100 {sheet === 'beside' ? '' : 'away'}"
+		aria-label="Beside the cloth"
+	>
+		<PanelTabs panels={PANELS} label="What stands beside" bind:chosen={panel}>
+			{#if panel === 'history'}
+				<HistoryPanel {open} />
+			{:else if panel === 'files'}
+				<SwatchFiles {open} view={look.view} onlesson={() => (adding = true)} />
+			{:else if !working || working.steps.length === 0}
+				<p>Write rows, or make them from a motif; then they are worked here.</p>
+			{:else if panel === 'here'}
+				{#if look.chosen}
+					<HerePanel {open} spot={look.chosen} strand={look.strand} onstrand={(to) => (look.strand = to)} />
+				{:else}
+					<p>Press a stitch or a cross on the cloth, or walk there with the arrow keys.</p>
+				{/if}
+			{:else}
+				<div class="mb-5">
+					<Choices
+						label="Made"
+						value={open.card.medium}
+						choices={MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
+						onchoose={(medium) => open.change({ medium }, 'made otherwise')}
+					/>
+				</div>
+				<FiguresPanel {open} />
+			{/if}
+		</PanelTabs>
+	</aside>
+
+	<div class="counter"><CounterBar bind:this={counter} {open} onlost={() => (lost = true)} /></div>
+</div>
+
+<Dialog title="Make rows from a motif" wide bind:open={making}>
+	<RecipeForm
+		press="Put these rows in"
+		onmake={(text) => {
+			making = false;
+			open.edit([{ from: 0, to: open.text.length, insert: text }], 'made from a motif');
+		}}
+	/>
+	<p class="mt-4 text-quiet">They take the place of the rows there are; undo brings those back.</p>
+</Dialog>
+<Dialog title="Side by side" wide bind:open={comparing}>
+	{#if working}
+		<CompareSwatches
+			title={open.card.title}
+			{working}
+			gauge={gaugeOf(open.card)}
+			others={data.swatches.filter(({ id }) => id !== open.id)}
+		/>
+	{:else}<p>Rows come first.</p>{/if}
+</Dialog>
+<Dialog title="Put this swatch into a lesson" bind:open={adding}>
+	<PutIntoLesson
+		lessons={data.lessons}
+		name={open.card.title}
+		says="Its rows, and a part that knits them together."
+		changes={() => swatchParts({ id: open.id, title: open.card.title, text: open.text })}
+		stay="Stay with the swatch"
+		onput={() => (adding = false)}
+	/>
+</Dialog>
+<Dialog title="Where am I?" bind:open={lost}>
+	<LostPlace {open} onset={() => (lost = false)} />
+</Dialog>
+
+<style>
+	.desk {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		grid-template-rows: auto auto auto minmax(0, 1fr) auto;
+		height: calc(100dvh - 6rem);
+		min-height: 34rem;
+		overflow: hidden;
+	}
+	.rows,
+	.cloth,
+	.side {
+		grid-row: 4;
+		grid-column: 1;
+		min-width: 0;
+		min-height: 0;
+	}
+	.head,
+	.tools,
+	.counter {
+		min-width: 0;
+	}
+	.cloth {
+		display: flex;
+		flex-direction: column;
+	}
+	.side {
+		overflow-y: auto;
+	}
+	.away {
+		visibility: hidden;
+	}
+	.counter {
+		grid-row: 5;
+	}
+	@media (min-width: 64rem) {
+		.desk {
+			grid-template-columns: minmax(20rem, 27rem) minmax(0, 1fr) 21rem;
+			grid-template-rows: auto auto minmax(0, 1fr) auto;
+			height: calc(100dvh - 3.3rem);
+			min-height: 40rem;
+		}
+		.switch {
+			display: none;
+		}
+		.head,
+		.tools {
+			grid-column: 1 / 3;
+		}
+		.rows,
+		.cloth {
+			grid-row: 3;
+		}
+		.cloth {
+			grid-column: 2;
+		}
+		.side {
+			grid-column: 3;
+			grid-row: 1 / 5;
+		}
+		.counter {
+			grid-row: 4;
+			grid-column: 1 / 3;
+		}
+		.away {
+			visibility: visible;
+		}
+	}
+</style>

@@ -1,0 +1,126 @@
+import { keptOn, moveAsSeen, rowWrittenAt, spotSaid, walked, type ClothSpot } from '$core/swatch/clothSpot';
+import { sizeOf, type View } from '$lib/drawing/swatch';
+import type { OpenSwatch } from './openSwatch.svelte';
+
+/** Sizes of a stitch and a row in pixels, from far to near. */
+const ZOOMS = [
+	{ stitch: 12, row: 16 },
+	{ stitch: 22, row: 30 },
+	{ stitch: 34, row: 46 },
+	{ stitch: 48, row: 64 }
+] as const;
+const NEAR = 2;
+
+/** How the cloth of a swatch is looked at: its side, how near, what is chosen on it, and the strand that is followed. */
+export class ClothView {
+	side = $state<'right' | 'wrong'>('right');
+	strand = $state<number | null>(null);
+	/** why the last move was not made, in words for the page */
+	refused = $state<string | null>(null);
+	/** the rows show what is chosen: not while their own cursor chooses it */
+	leads = $state(false);
+	#zoom = $state<number>(NEAR);
+	#fitted = false;
+	#spot = $state.raw<ClothSpot | null>(null);
+
+	readonly view: View = $derived.by(() => ({
+		...ZOOMS[this.#zoom],
+		side: this.side,
+		mirrored: this.page.mirrored()
+	}));
+	/** what is chosen, where its row still is */
+	readonly chosen: ClothSpot | null = $derived.by(() =>
+		this.#spot && this.open.working ? keptOn(this.open.working, this.#spot) : null
+	);
+	readonly #step = $derived.by(() => this.chosen && this.open.working!.steps[this.chosen.step]);
+	/** the sentence of the chosen row, from its first letter to its last */
+	readonly written = $derived(this.#step && this.#step.planned.written);
+	/** what is chosen, in words */
+	readonly said: string = $derived(this.#step ? spotSaid(this.#step, this.chosen!.column) : '');
+	readonly isFarthest = $derived(this.#zoom === 0);
+	readonly isNearest = $derived(this.#zoom === ZOOMS.length - 1);
+
+	constructor(
+		readonly open: OpenSwatch,
+		readonly page: {
+			/** whether a left-hander sees the mirror image */
+			readonly mirrored: () => boolean;
+			/** brings a row of the cloth into sight */
+			readonly show: (step: number) => void;
+			/** something was chosen on the cloth */
+			readonly onchoose: () => void;
+		}
+	) {}
+
+	get #turned(): boolean {
+		return (this.side === 'wrong') !== this.page.mirrored();
+	}
+
+	zoom(by: -1 | 1): void {
+		this.#zoom = Math.max(0, Math.min(ZOOMS.length - 1, this.#zoom + by));
+	}
+
+	/** Looks from so far, the first time, that the cloth fits into its room, in pixels. */
+	fit(room: number): void {
+		const { working } = this.open;
+		if (this.#fitted || room === 0 || !working) return;
+		this.#fitted = true;
+		const { width } = sizeOf(working, { ...ZOOMS[NEAR], side: 'right', mirrored: false });
+		this.#zoom = width <= room ? NEAR : NEAR - 1;
+	}
+
+	turn(): void {
+		this.side = this.side === 'right' ? 'wrong' : 'right';
+	}
+
+	choose(spot: ClothSpot): void {
+		this.#spot = spot;
+		this.leads = true;
+		this.refused = null;
+		this.page.onchoose();
+	}
+
+	/** Chooses the row that is written at a place of the text. */
+	chooseWritten(at: number): void {
+		const { working } = this.open;
+		const step = working && rowWrittenAt(working, at);
+		if (step === null || this.chosen?.step === step) return;
+		this.leads = false;
+		this.#spot = { step, column: this.chosen?.column ?? 0 };
+		this.page.show(step);
+	}
+
+	/** Walks from stitch to stitch, from what is chosen, or from the row that is next to be knitted. */
+	walk(rows: number, columns: number): void {
+		const { working, done } = this.open;
+		if (!working || working.steps.length === 0) return;
+		const from = this.chosen ?? { step: Math.min(done, working.steps.length - 1), column: 0 };
+		const to = walked(working, from, { rows, columns }, this.#turned);
+		this.choose(to);
+		this.page.show(to.step);
+	}
+
+	/** Moves the crossing at a spot by columns as they are seen, and to another row. */
+	move(from: ClothSpot, to: { readonly step: number; readonly by: number }): void {
+		const { working, text } = this.open;
+		const moved = working && moveAsSeen(text, working, from, to, this.#turned);
+		if (!moved) return;
+		this.refused = moved.ok ? null : moved.error.message;
+		if (!moved.ok) return;
+		this.open.edit(moved.value.edits, 'crossing moved');
+		this.#spot = moved.value.spot;
+	}
+
+	/** Moves the chosen crossing by rows that cross, and by columns. */
+	nudge(rows: -1 | 0 | 1, columns: -1 | 0 | 1): void {
+		// Flat, a crossing of a right side row goes on to the next of them.
+		const stride = this.open.working?.pattern.rounds ? 1 : 2;
+		if (this.chosen) this.move(this.chosen, { step: this.chosen.step + rows * stride, by: columns });
+	}
+
+	/** Follows the strand of the chosen stitch, or lets it go. */
+	follow(): void {
+		const there = this.#step?.row.strands[this.chosen!.column];
+		this.strand = there && there !== this.strand ? there : null;
+	}
+}
