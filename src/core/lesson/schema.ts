@@ -5,9 +5,13 @@ import { localTimeShape } from '../moment';
 export const LESSON_FORMAT = 'pond-loop/lesson@1';
 
 const id = z.string().check(z.minLength(1), z.maxLength(64));
-const line = z.string().check(z.maxLength(200));
-const text = z.string().check(z.maxLength(20_000));
-const minutes = z.number().check(z.int(), z.minimum(0), z.maximum(600));
+/** Longest title and longest text of a part, in characters, and its most minutes. */
+export const MOST_TITLE = 200;
+export const MOST_TEXT = 20_000;
+export const MOST_MINUTES = 600;
+const line = z.string().check(z.maxLength(MOST_TITLE));
+const text = z.string().check(z.maxLength(MOST_TEXT));
+const minutes = z.number().check(z.int(), z.minimum(0), z.maximum(MOST_MINUTES));
 const times = z.number().check(z.int(), z.minimum(1), z.maximum(99));
 
 /** Highest row that a part may name. */

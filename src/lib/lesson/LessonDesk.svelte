@@ -1,6 +1,16 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { onMount, tick, untrack } from 'svelte';
+	import {
+		besideRemoved,
+		canJoin,
+		canSplit,
+		duplicatePart,
+		joinParts,
+		minutesBy,
+		movePart,
+		splitPart
+	} from '$core/lesson/rearrange';
 	import { checkLesson, type Checked } from '$core/planning/check';
 	import { ratesWith } from '$core/planning/rates';
 	import { addableTo, newPart, type PaletteKind } from '$core/planning/palette';
@@ -75,67 +85,43 @@
 	});
 	const estimate = $derived(part && checked?.parts.find(({ id }) => id === part.id)?.estimate);
 
-	/** Two parts of one, with half of its minutes each, so that something can come between. */
+	const next = $derived(lesson.parts[index + 1]);
+
 	function split() {
-		if (!part || part.minutes < 2) return;
+		if (!part || !canSplit(part)) return;
 		const id = newId();
-		const later = Math.floor(part.minutes / 2);
-		open.change({ kind: 'set-part', part: part.id, fields: { minutes: part.minutes - later } });
-		open.change({
-			kind: 'add-part',
-			part: { ...part, id, minutes: later, title: `${part.title}, going on`.slice(0, 200) },
-			after: part.id
-		});
+		for (const change of splitPart(part, id)) open.change(change);
 		choose(id);
 	}
 
-	/** The next part's minutes and words go into this one. */
 	function join() {
-		const next = lesson.parts[index + 1];
 		if (!part || !next) return;
-		const text = [part.text, next.text].filter(Boolean).join('\n\n');
-		open.change({
-			kind: 'set-part',
-			part: part.id,
-			fields: { minutes: Math.min(600, part.minutes + next.minutes), text: text.slice(0, 20_000) }
-		});
-		open.change(
-			{ kind: 'remove-part', part: next.id },
-			{ said: `“${next.title}” joined to “${part.title}”.` }
-		);
+		const [grown, gone] = joinParts(part, next);
+		open.change(grown);
+		open.change(gone, { said: `“${next.title}” joined to “${part.title}”.` });
 	}
-	const joins = $derived.by(() => {
-		const next = lesson.parts[index + 1];
-		return part !== undefined && next !== undefined && next.kind === part.kind;
-	});
 
 	function duplicate() {
 		if (!part) return;
 		const id = newId();
-		open.change({
-			kind: 'add-part',
-			part: { ...part, id, title: `${part.title}, again`.slice(0, 200) },
-			after: part.id
-		});
+		open.change(duplicatePart(part, id));
 		choose(id);
 	}
 
 	function move(by: -1 | 1) {
-		const to = index + by;
-		if (!part || to < 0 || to >= lesson.parts.length) return;
-		const after = by === 1 ? lesson.parts[to].id : (lesson.parts[to - 1]?.id ?? null);
-		open.change({ kind: 'move-part', part: part.id, after }, { said: `“${part.title}” moved.` });
+		const change = part && movePart(lesson, part.id, by);
+		if (change) open.change(change, { said: `“${part.title}” moved.` });
 	}
 
 	const setMinutes = (id: string, minutes: number) =>
 		open.change({ kind: 'set-part', part: id, fields: { minutes } }, { topic: `set ${id} minutes` });
-	const longer = (by: -1 | 1) => part && setMinutes(part.id, Math.max(0, Math.min(600, part.minutes + by)));
+	const longer = (by: -1 | 1) => part && setMinutes(part.id, minutesBy(part, by));
 
 	function remove() {
 		if (!part) return;
-		const next = lesson.parts[index + 1] ?? lesson.parts[index - 1];
+		const beside = besideRemoved(lesson, part.id);
 		open.change({ kind: 'remove-part', part: part.id }, { said: `“${part.title}” removed.` });
-		choose(next?.id ?? null);
+		choose(beside);
 	}
 
 	const step = (by: -1 | 1) => choose(lesson.parts[index + by]?.id ?? chosen);
@@ -237,7 +223,7 @@
 							{estimate}
 							onduplicate={duplicate}
 							onsplit={split}
-							onjoin={joins ? join : null}
+							onjoin={canJoin(part, next) ? join : null}
 							onmove={move}
 							onremove={remove}
 						/>

@@ -2,23 +2,17 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { onMount, tick, untrack } from 'svelte';
-	import { lateBy } from '$core/teaching/clock';
-	import { clockAt } from '$core/lesson/lesson';
-	import { lateSaid } from '$core/teaching/minutes';
-	import { timeSaid } from '$lib/ui/locale';
 	import { ratesWith } from '$core/planning/rates';
-	import { minutesSinceRest, REST_AFTER_MINUTES } from '$core/teaching/rest';
 	import { spoken } from '$core/swatch/said';
 	import { useKeys } from '$lib/ui/keys.svelte';
-	import { lessonTaughtAt } from '$lib/wire/lesson';
-	import { outbox } from '$lib/client/outbox.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { keepAwake } from './awake';
-	import { Classroom } from './classroom.svelte';
-	import type { Look } from './moment';
 	import type { Stage } from './stage.svelte';
-	import { leading, type Asked } from './windows';
-	import SaveState from '$lib/ui/SaveState.svelte';
+	import { leading } from './windows';
+	import { Lead } from './lead.svelte';
+	import { switchesOf } from './switches';
+	import StageHead from './StageHead.svelte';
+	import StageSwitches from './StageSwitches.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 	import Countdown from './Countdown.svelte';
 	import StageBeside from './StageBeside.svelte';
@@ -36,43 +30,30 @@
 
 	const settings = getSettings();
 	const rates = $derived(ratesWith(settings.value.rates));
-	const room = untrack(() => new Classroom(id, stage));
-	const part = $derived(stage.now?.part);
-	const late = $derived(lateBy(stage.lesson, stage.moment.at, room.spent));
-	const hands = $derived(stage.voice.hand === 'right' ? 'left-handed' : 'right-handed');
-	const yarnHands = $derived(stage.voice.yarnHand === 'right' ? 'yarn left' : 'yarn right');
-
-	let beside = $state(false);
-	let aloud = $state(false);
-	let byItself = $state(false);
-	let restWaved = $state(0);
-	let ended = $state(false);
-	const sinceRest = $derived(minutesSinceRest(stage.lesson, room.stretches));
-	const restDue = $derived(
-		room.running && part?.kind !== 'care' && sinceRest - restWaved >= REST_AFTER_MINUTES
-	);
-	$effect(() => {
-		if (sinceRest < 1) restWaved = 0;
-	});
+	const lead = untrack(() => new Lead(id, stage));
+	const part = $derived(lead.part);
 
 	$effect(() => {
-		if (part) untrack(() => room.tick(now, part.id));
 		void now;
+		if (part) untrack(() => lead.tick(now));
 	});
 
-	const clock = $derived({ isOn: room.isOn, running: room.running, seconds: Math.round(room.seconds), late });
 	let windows: ReturnType<typeof leading> | undefined;
 	$effect(() => {
-		void [stage.moment, clock.isOn, clock.running, Math.round(clock.seconds / 5)];
+		void [stage.moment, lead.clock.isOn, lead.clock.running, Math.round(lead.clock.seconds / 5)];
 		untrack(() => windows?.tell());
 	});
 	onMount(() => {
-		room.resume(Date.now());
-		windows = leading(id, () => ({ moment: stage.moment, clock }), ask);
+		lead.room.resume(Date.now());
+		windows = leading(
+			id,
+			() => ({ moment: stage.moment, clock: lead.clock }),
+			(does) => lead.ask(does)
+		);
 		const sleep = keepAwake();
 		const leave = () => {
-			if (part) room.tick(Date.now(), part.id);
-			room.send();
+			lead.tick(Date.now());
+			lead.room.send();
 		};
 		addEventListener('pagehide', leave);
 		return () => {
@@ -84,59 +65,31 @@
 		};
 	});
 
-	const ASKED: Readonly<Record<Asked, () => void>> = {
-		forward: () => stage.forward(),
-		back: () => stage.back(),
-		'next-part': () => stage.skip(1),
-		'part-before': () => stage.skip(-1),
-		tell: () => stage.set({ told: true }),
-		blank: () => stage.set({ blank: !stage.moment.blank })
-	};
-	const ask = (does: Asked) => ASKED[does]();
-
 	// What is said aloud: a row that has come, or the sentence of a step.
 	$effect(() => {
 		const rows = rowNow(stage);
 		const said = rows
 			? spoken(rows, stage.rows?.working.pattern.rounds ?? false)
 			: stage.script?.told[stage.moment.step].sentence;
-		if (!aloud || !said || !('speechSynthesis' in window)) return;
+		if (!lead.aloud || !said || !('speechSynthesis' in window)) return;
 		speechSynthesis.cancel();
 		speechSynthesis.speak(new SpeechSynthesisUtterance(said));
 	});
 
-	// Hands full of wool: it goes on by itself, to the end of the part.
-	$effect(() => {
-		if (!byItself) return;
-		const { step, repeat } = stage.moment;
-		if (step >= stage.steps - 1 && repeat >= stage.repeats.length - 1) {
-			byItself = false;
-			return;
-		}
-		const seconds = rates.shown[stage.lesson.level] * (stage.repeat?.slower ? 1.5 : 1);
-		const timer = setTimeout(() => stage.forward(), seconds * 1_000);
-		return () => clearTimeout(timer);
-	});
-
-	function startClock() {
-		if (room.isOn) return void (part && room.pause(Date.now(), part.id));
-		room.start(Date.now());
-		outbox.post(lessonTaughtAt(id), {});
-	}
+	// Hands full of wool: it goes on by itself.
+	$effect(() => (lead.byItself ? lead.goOn(rates.shown[stage.lesson.level]) : undefined));
 
 	async function endClass() {
-		if (part) room.tick(Date.now(), part.id);
-		room.end(Date.now());
+		lead.end(Date.now());
 		// While the server is away there is no other page to go to; what was noted waits here.
 		const here = await fetch('/health').then(
 			({ ok }) => ok,
 			() => false
 		);
 		if (here) await goto(resolve('/lessons/[id]/after', { id }));
-		else ended = true;
+		else lead.ended = true;
 	}
 
-	const look = (to: Look) => stage.seen && stage.set({ look: stage.moment.look === to ? 'work' : to });
 	const secondWindow = (as: 'class' | 'notes') =>
 		void window.open(
 			`${resolve('/lessons/[id]/stage', { id })}?as=${as}`,
@@ -158,45 +111,12 @@
 	}
 
 	async function openBeside() {
-		beside = !beside;
+		lead.beside = !lead.beside;
 		await tick();
-		if (beside) document.querySelector<HTMLElement>('aside textarea')?.focus();
+		if (lead.beside) document.querySelector<HTMLElement>('aside textarea')?.focus();
 	}
 
-	/** What stands below the strip, each with its key: what a hand reaches for during class. */
-	const SWITCHES = $derived([
-		{ key: 'r', cap: 'R', says: 'again', run: () => stage.again(), on: false },
-		{ key: 'y', cap: 'Y', says: yarnHands, run: () => stage.switchYarnHand(), on: false },
-		{ key: 'l', cap: 'L', says: hands, run: () => stage.switchHand(), on: false },
-		{ key: 'w', cap: 'W', says: 'sides', run: () => look('sides'), on: stage.moment.look === 'sides' },
-		{ key: 'm', cap: 'M', says: 'leans', run: () => look('leans'), on: stage.moment.look === 'leans' },
-		{
-			key: 'n',
-			cap: 'N',
-			says: 'names',
-			run: () => stage.switchSchool(),
-			on: stage.moment.school !== null
-		},
-		{
-			key: 'g',
-			cap: 'G',
-			says: `${stage.voice.terms === 'us' ? 'UK' : 'US'} words`,
-			run: () => stage.switchTerms(),
-			on: false
-		},
-		{
-			key: 'o',
-			cap: 'O',
-			says: 'facing you',
-			run: () => stage.set({ facing: !stage.moment.facing }),
-			on: stage.moment.facing
-		},
-		{ key: 'c', cap: 'C', says: 'timer', run: () => stage.countDown(Date.now()), on: false },
-		{ key: 'a', cap: 'A', says: 'by itself', run: () => (byItself = !byItself), on: byItself },
-		{ key: 'v', cap: 'V', says: 'aloud', run: () => (aloud = !aloud), on: aloud },
-		{ key: '.', cap: '.', says: 'blank', run: () => ask('blank'), on: stage.moment.blank },
-		{ key: 'i', cap: 'I', says: 'notes', run: openBeside, on: beside }
-	]);
+	const switches = $derived(switchesOf(lead, openBeside));
 
 	useKeys([
 		{ key: 'Space', cap: 'Space', says: 'next', run: () => stage.forward() },
@@ -211,13 +131,18 @@
 		{ key: 'PageUp', cap: 'Page ↑', says: 'back, as a presenter remote sends it', run: () => stage.back() },
 		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => stage.skip(1) },
 		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => stage.skip(-1) },
-		{ key: 'Enter', cap: 'Enter', says: 'show the answer', run: () => ask('tell') },
-		{ key: 't', cap: 'T', says: 'start or pause the clock of the class', run: startClock },
-		...untrack(() => SWITCHES).map(({ key, cap, says }) => ({
+		{ key: 'Enter', cap: 'Enter', says: 'show the answer', run: () => lead.ask('tell') },
+		{
+			key: 't',
+			cap: 'T',
+			says: 'start or pause the clock of the class',
+			run: () => lead.startOrPause(Date.now())
+		},
+		...untrack(() => switches).map(({ key, cap, says }) => ({
 			key,
 			cap,
 			says,
-			run: () => SWITCHES.find((one) => one.key === key)!.run()
+			run: () => switches.find((one) => one.key === key)!.run()
 		})),
 		{ key: 'b', cap: 'B', says: 'a window for the class', run: () => secondWindow('class') },
 		{ key: 'Shift+b', cap: 'Shift B', says: 'a window for me', run: () => secondWindow('notes') },
@@ -231,43 +156,8 @@
 	]);
 </script>
 
-<div class="stage" class:aside={beside} data-theme="evening">
-	<header class="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-4 pb-3 sm:px-10">
-		<h1 class="min-w-0 font-serif text-[1.4rem] font-medium sm:text-[1.7rem]">
-			{part?.title ?? stage.lesson.title}
-		</h1>
-		{#if stage.script || stage.steps > 1}
-			<p class="opacity-85 sm:text-lg" data-testid="step">
-				step {stage.moment.step + 1} of {stage.steps}{stage.repeat?.said ? ` · ${stage.repeat.said}` : ''}
-			</p>
-		{/if}
-		{#if stage.moment.school && stage.seen}<p class="opacity-85 sm:text-lg">{stage.seen.taught.name}</p>{/if}
-		<div class="ml-auto flex items-center gap-2">
-			{#if outbox.state !== 'saved'}<div class="hidden sm:block"><SaveState /></div>{/if}
-			{#if stage.now && part}
-				<p class="mr-2 sm:text-lg" data-testid="clock">
-					{#if room.isOn}
-						{timeSaid(now, settings.locale)} · {room.running ? lateSaid(late) : 'paused'}
-					{:else}
-						{clockAt(stage.lesson, stage.now.from, settings.locale)} · {part.minutes} min
-					{/if}
-				</p>
-				<button type="button" class="press" onclick={startClock}
-					>{room.running ? 'Pause' : room.isOn ? 'Go on' : 'Start the clock'}
-					<kbd class="key-cap hidden sm:inline-block">T</kbd></button
-				>
-				{#if room.isOn}<button type="button" class="press" onclick={endClass} aria-label="End the class"
-						>End</button
-					>{/if}
-			{/if}
-			<button type="button" class="small" onclick={wholeScreen} aria-label="Full screen"
-				><Icon name="maximize" size={22} /></button
-			>
-			<a class="small" href={resolve('/lessons/[id]', { id })} aria-label="Leave the stage"
-				><Icon name="x" size={24} /></a
-			>
-		</div>
-	</header>
+<div class="stage" class:aside={lead.beside} data-theme="evening">
+	<StageHead {lead} {now} onend={endClass} onwhole={wholeScreen} />
 
 	<!-- Keys and buttons do the same; this is for a thumb that does not look. -->
 	<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
@@ -287,24 +177,27 @@
 			<StagePicture {stage} {texts} />
 			<div class="absolute top-3 right-5 sm:right-10"><Countdown {stage} {now} /></div>
 			{#if stage.asks && !stage.moment.told}
-				<button type="button" class="ask press press-main px-6! py-3! text-xl" onclick={() => ask('tell')}
+				<button
+					type="button"
+					class="ask press press-main px-6! py-3! text-xl"
+					onclick={() => lead.ask('tell')}
 					>{part.kind === 'mend' ? 'Show where it comes from, and the mend' : 'Show the answer'}
 					<kbd class="key-cap">Enter</kbd></button
 				>
 			{/if}
 		{/if}
-		{#if ended}
+		{#if lead.ended}
 			<div class="rest" role="status">
 				<p class="text-xl">
 					The class is over. The server is away: what was noted is kept here and sent when it is back.
 				</p>
 			</div>
-		{:else if restDue}
+		{:else if lead.restDue}
 			<div class="rest" role="alert">
 				<p class="text-xl">
-					Hands have worked for {Math.floor(sinceRest)} minutes. Put the needles down for a moment, and stretch.
+					Hands have worked for {Math.floor(lead.sinceRest)} minutes. Put the needles down for a moment, and stretch.
 				</p>
-				<button type="button" class="press" onclick={() => (restWaved = sinceRest)}>We have rested</button>
+				<button type="button" class="press" onclick={() => lead.rest()}>We have rested</button>
 			</div>
 		{/if}
 	</div>
@@ -334,23 +227,17 @@
 	</div>
 
 	<StageStrip {stage} />
-	<div class="switches" role="toolbar" aria-label="Switch on the spot">
-		{#each SWITCHES as { key, cap, says, run, on } (key)}
-			<button type="button" class="switch" aria-pressed={on} onclick={run}
-				><kbd class="key-cap">{cap}</kbd> {says}</button
-			>
-		{/each}
-	</div>
+	<StageSwitches {switches} />
 </div>
 
-{#if beside && part}
+{#if lead.beside && part}
 	{#key part.id}<StageBeside
 			{stage}
-			{room}
-			{late}
+			room={lead.room}
+			late={lead.late}
 			{rates}
 			onwindow={secondWindow}
-			onclose={() => (beside = false)}
+			onclose={() => (lead.beside = false)}
 		/>{/key}
 {/if}
 
@@ -413,44 +300,5 @@
 	}
 	.thumb:disabled {
 		opacity: 0.35;
-	}
-	.small {
-		display: grid;
-		place-items: center;
-		min-width: 2.9rem;
-		min-height: 2.9rem;
-		border-radius: 0.8rem;
-	}
-	.small:hover {
-		background: #ffffff1f;
-	}
-	.switches {
-		display: flex;
-		gap: 0.1rem;
-		overflow-x: auto;
-		padding: 0 1rem 0.7rem;
-	}
-	.switch {
-		font-size: 0.9375rem;
-		display: flex;
-		flex: none;
-		align-items: center;
-		gap: 0.35rem;
-		min-height: 2.75rem;
-		padding: 0 0.35rem;
-		border-radius: 0.6rem;
-		cursor: pointer;
-	}
-	.switch:hover {
-		background: #ffffff1f;
-	}
-	.switch[aria-pressed='true'] {
-		background: #4a6f6a;
-		color: #fff;
-	}
-	@media (min-width: 40rem) {
-		.switches {
-			padding-inline: 2rem;
-		}
 	}
 </style>

@@ -1,0 +1,69 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { clockAt } from '$core/lesson/lesson';
+	import { lateSaid } from '$core/teaching/minutes';
+	import { outbox } from '$lib/client/outbox.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import Icon from '$lib/ui/Icon.svelte';
+	import { timeSaid } from '$lib/ui/locale';
+	import SaveState from '$lib/ui/SaveState.svelte';
+	import type { Lead } from './lead.svelte';
+
+	/** What is on, how far it is, and the clock of the class. */
+	let { lead, now, onend, onwhole }: { lead: Lead; now: number; onend: () => void; onwhole: () => void } =
+		$props();
+
+	const settings = getSettings();
+	const stage = $derived(lead.stage);
+	const part = $derived(lead.part);
+</script>
+
+<header class="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-4 pb-3 sm:px-10">
+	<h1 class="min-w-0 font-serif text-[1.4rem] font-medium sm:text-[1.7rem]">
+		{part?.title ?? stage.lesson.title}
+	</h1>
+	{#if stage.script || stage.steps > 1}
+		<p class="opacity-85 sm:text-lg" data-testid="step">
+			step {stage.moment.step + 1} of {stage.steps}{stage.repeat?.said ? ` · ${stage.repeat.said}` : ''}
+		</p>
+	{/if}
+	{#if stage.moment.school && stage.seen}<p class="opacity-85 sm:text-lg">{stage.seen.taught.name}</p>{/if}
+	<div class="ml-auto flex items-center gap-2">
+		{#if outbox.state !== 'saved'}<div class="hidden sm:block"><SaveState /></div>{/if}
+		{#if stage.now && part}
+			<p class="mr-2 sm:text-lg" data-testid="clock">
+				{#if lead.room.isOn}
+					{timeSaid(now, settings.locale)} · {lead.room.running ? lateSaid(lead.late) : 'paused'}
+				{:else}
+					{clockAt(stage.lesson, stage.now.from, settings.locale)} · {part.minutes} min
+				{/if}
+			</p>
+			<button type="button" class="press" onclick={() => lead.startOrPause(Date.now())}
+				>{lead.room.running ? 'Pause' : lead.room.isOn ? 'Go on' : 'Start the clock'}
+				<kbd class="key-cap hidden sm:inline-block">T</kbd></button
+			>
+			{#if lead.room.isOn}<button type="button" class="press" onclick={onend} aria-label="End the class"
+					>End</button
+				>{/if}
+		{/if}
+		<button type="button" class="small" onclick={onwhole} aria-label="Full screen"
+			><Icon name="maximize" size={22} /></button
+		>
+		<a class="small" href={resolve('/lessons/[id]', { id: lead.id })} aria-label="Leave the stage"
+			><Icon name="x" size={24} /></a
+		>
+	</div>
+</header>
+
+<style>
+	.small {
+		display: grid;
+		place-items: center;
+		min-width: 2.9rem;
+		min-height: 2.9rem;
+		border-radius: 0.8rem;
+	}
+	.small:hover {
+		background: #ffffff1f;
+	}
+</style>

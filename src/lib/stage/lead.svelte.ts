@@ -1,0 +1,101 @@
+import { lateBy } from '$core/teaching/clock';
+import { minutesSinceRest, REST_AFTER_MINUTES } from '$core/teaching/rest';
+import { outbox } from '$lib/client/outbox.svelte';
+import { lessonTaughtAt } from '$lib/wire/lesson';
+import { Classroom } from './classroom.svelte';
+import type { Look } from './moment';
+import type { Stage } from './stage.svelte';
+import type { Asked, ClockShown } from './windows';
+
+/** The stage that leads: the class that is given from it, what it does by itself, and when hands should rest. */
+export class Lead {
+	readonly room: Classroom;
+	/** notes stand beside the picture */
+	beside = $state(false);
+	/** what comes is said aloud */
+	aloud = $state(false);
+	/** it goes on by itself, to the end of the part */
+	byItself = $state(false);
+	/** the class is over, and its page could not be gone to */
+	ended = $state(false);
+	/** minutes of work at which a rest was taken last, or waved away */
+	#rested = $state(0);
+
+	readonly part = $derived.by(() => this.stage.now?.part);
+	/** minutes behind the plan, below nothing ahead of it */
+	readonly late = $derived.by(() => lateBy(this.stage.lesson, this.stage.moment.at, this.room.spent));
+	readonly clock: ClockShown = $derived.by(() => ({
+		isOn: this.room.isOn,
+		running: this.room.running,
+		seconds: Math.round(this.room.seconds),
+		late: this.late
+	}));
+	/** minutes that hands have worked */
+	readonly sinceRest = $derived.by(() => minutesSinceRest(this.stage.lesson, this.room.stretches));
+	readonly restDue = $derived.by(
+		() =>
+			this.room.running && this.part?.kind !== 'care' && this.sinceRest - this.#rested >= REST_AFTER_MINUTES
+	);
+
+	constructor(
+		readonly id: string,
+		readonly stage: Stage
+	) {
+		this.room = new Classroom(id, stage);
+	}
+
+	/** Reads the clock: what went by belongs to the part that is on. */
+	tick(now: number): void {
+		if (this.part) this.room.tick(now, this.part.id);
+		// A part that rests begins the count anew.
+		if (this.sinceRest < 1) this.#rested = 0;
+	}
+
+	/** Starts the clock of the class, or pauses it; a class that begins is noted as the lesson taught. */
+	startOrPause(now: number): void {
+		if (this.room.isOn) return void (this.part && this.room.pause(now, this.part.id));
+		this.room.start(now);
+		outbox.post(lessonTaughtAt(this.id), {});
+	}
+
+	end(now: number): void {
+		this.tick(now);
+		this.room.end(now);
+	}
+
+	/** Hands have rested, or do not want to now. */
+	rest(): void {
+		this.#rested = this.sinceRest;
+	}
+
+	/** Does what a key, a button or another window asks for. */
+	ask(does: Asked): void {
+		const { stage } = this;
+		if (does === 'forward') stage.forward();
+		else if (does === 'back') stage.back();
+		else if (does === 'next-part') stage.skip(1);
+		else if (does === 'part-before') stage.skip(-1);
+		else if (does === 'tell') stage.set({ told: true });
+		else stage.set({ blank: !stage.moment.blank });
+	}
+
+	/** Looks at the crossing in another way, or again at how it is worked. */
+	look(to: Look): void {
+		if (this.stage.seen) this.stage.set({ look: this.stage.moment.look === to ? 'work' : to });
+	}
+
+	/** Goes on by itself after so many seconds for a step; returns how to stop. */
+	goOn(seconds: number): (() => void) | undefined {
+		const { step, repeat } = this.stage.moment;
+		if (step >= this.stage.steps - 1 && repeat >= this.stage.repeats.length - 1) {
+			this.byItself = false;
+			return undefined;
+		}
+		const slower = this.stage.repeat?.slower ? SLOWER : 1;
+		const timer = setTimeout(() => this.stage.forward(), seconds * slower * 1_000);
+		return () => clearTimeout(timer);
+	}
+}
+
+/** How much longer each step of a slow time stays. */
+const SLOWER = 1.5;
