@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { readPattern } from '../pattern/pattern';
 import { workingOf, type Working } from './fabric';
-import { SHORT_WAY, stitchUnit, textOfUnits, unitsOf } from './units';
+import { SHORT_WAY } from '../pattern/vocabulary';
+import { stitchUnit, textOfUnits, unitsOf } from './units';
 import { unwrap } from '../result';
 
 const working = (text: string): Working => {

@@ -1,4 +1,5 @@
 import type { Crossing } from '../crossing/crossing';
+import { FACING_WORDS, RUN_WORDS, runWord, SHORT_WAY } from '../pattern/vocabulary';
 import type { Action } from '../pattern/word';
 import { piecesOf } from './work';
 import type { Step } from './steps';
@@ -49,24 +50,12 @@ function takenApart({ before, planned: { written, number }, meant }: Step): Unit
 	});
 }
 
-/** A purl wrapped the short way round. */
-export const SHORT_WAY = 'p1 (short way)';
-
 /** The word for one stitch of a run; `null` where the word is not one of so many equal stitches. */
 function oneOf(action: Action): string | null {
-	if (action.do === 'facing') return action.how === 'as' ? 'as they face' : 'against their face';
+	if (action.do === 'facing') return FACING_WORDS.find(({ how }) => how === action.how)!.word;
 	if (action.do !== 'work') return null;
-	return WORDS[action.word] ?? null;
+	return runWord(action.word)?.one ?? null;
 }
-
-const WORDS: Readonly<Record<string, string>> = {
-	k: 'k',
-	p: 'p',
-	ktbl: 'k1 tbl',
-	ptbl: 'p1 tbl',
-	sl: 'sl1',
-	slf: 'sl1 wyif'
-};
 
 /** Units as a row says them: equal neighbours are counted, `k3`; `as they face` to the end where all of it is that. */
 export function textOfUnits(units: readonly Unit[]): string {
@@ -83,10 +72,9 @@ export function textOfUnits(units: readonly Unit[]): string {
 
 function counted(text: string, run: number, stitch: boolean, whole: boolean): string[] {
 	if (!stitch) return [text];
-	if (/^[kp]$/.test(text)) return [`${text}${run}`];
-	if (/ face$/.test(text)) return [whole ? text : `${text} ${run}`];
-	if (run === 1) return [text];
-	if (text === SHORT_WAY) return Array.from({ length: run }, () => text);
-	const [, head, tail] = /^(\D+)1(.*)$/.exec(text)!;
-	return [`${head}${run}${tail}`];
+	const entry = RUN_WORDS.find(({ one }) => one === text);
+	// `k1`, not a bare `k`: that would be every stitch there is where it stands alone.
+	if (entry) return [run === 1 && /\d/.test(text) ? text : entry.run(run)];
+	if (FACING_WORDS.some(({ word }) => word === text)) return [whole ? text : `${text} ${run}`];
+	return Array.from({ length: run }, () => text);
 }

@@ -1,5 +1,6 @@
 import type { Crossing, WorkWord } from '../crossing/crossing';
 import { turnOver } from '../crossing/transform';
+import { faceOf } from '../crossing/work';
 import type { Item, RowSide } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import type { Reach } from '../pattern/word';
@@ -220,7 +221,10 @@ class Hands {
 				this.moved = true;
 				const { from, to } = this.#take(action.takes, item);
 				if (to > from)
-					this.#keep(Math.min(from + action.keeps, to) - 1, this.#shows(action.word === 'p' ? PURL : KNIT));
+					this.#keep(
+						Math.min(from + action.keeps, to) - 1,
+						this.#shows(action.face === 'purl' ? PURL : KNIT)
+					);
 				return;
 			}
 			case 'add':
@@ -396,8 +400,8 @@ class Hands {
 
 	/** What a word gives, or `null` where the stitch keeps what it shows. */
 	#faceBy(word: WorkWord): Shown | null {
-		if (word === 'sl' || word === 'slf' || word === 'slyo') return null;
-		return this.#shows(word === 'p' || word === 'ptbl' || word === 'brp' ? PURL : KNIT);
+		const face = faceOf(word);
+		return face && this.#shows(face === 'purl' ? PURL : KNIT);
 	}
 
 	#tell(code: Problem['code'], place: Place, message: string, at = this.#used + 1): void {
@@ -434,7 +438,7 @@ function shapeOf(crossing: Crossing, side: RowSide): Shape {
 		moved: marks(over.flat()),
 		front: marks(shown),
 		travel: Math.max(0, ...inHand.map((position) => Math.abs(order.indexOf(position) + 1 - position))),
-		purl: work.some((word) => word === 'p' || word === 'ptbl')
+		purl: work.some((word) => faceOf(word) === 'purl')
 	};
 	shapes[side].set(crossing, shape);
 	return shape;

@@ -1,6 +1,7 @@
 import type { WorkWord } from '../crossing/crossing';
 import { fault, good, type Result } from '../result';
-import { isSlipped, yarnFor, type Move, type MoveOf } from './moves';
+import { isSlipped } from '../crossing/work';
+import { yarnFor, type Move, type MoveOf } from './moves';
 import { settle } from './settle';
 import type { Cable, HandState, Held, Leg } from './state';
 

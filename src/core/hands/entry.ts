@@ -1,5 +1,5 @@
 import type { WorkWord } from '../crossing/crossing';
-import { isSlipped } from './moves';
+import { faceOf, isSlipped } from '../crossing/work';
 import type { Leg } from './state';
 
 /** Where the working needle's tip goes into a stitch. */
@@ -22,8 +22,7 @@ export function entryOf(word: WorkWord, start: Leg): Entry {
 	// Slipping is purlwise.
 	if (isSlipped(word)) return { leg: 'front', from: 'front', towards: 'left' };
 	const back = word.endsWith('tbl') || start === 'left';
-	const purl = word === 'p' || word === 'ptbl' || word === 'brp';
-	if (purl)
+	if (faceOf(word) === 'purl')
 		return { leg: back ? 'back' : 'front', from: back ? 'back' : 'front', towards: back ? 'right' : 'left' };
 	return { leg: back ? 'back' : 'front', from: 'front', towards: back ? 'left' : 'right' };
 }

@@ -25,7 +25,6 @@ export function yarnFor(word: WorkWord): 'front' | 'back' | null {
 }
 
 /** True for a word that leaves the stitch as it is and only moves it across. */
-export const isSlipped = (word: WorkWord): boolean => word === 'sl' || word === 'slf' || word === 'slyo';
 
 /**
  * The movements that hands make: one for each stitch slipped, returned, caught or worked, one for taking a cable needle

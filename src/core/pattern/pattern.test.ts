@@ -77,7 +77,7 @@ describe('a word', () => {
 		['as they face', { do: 'facing', how: 'as', reach: { left: 0 } }],
 		['as they face 4', { do: 'facing', how: 'as', reach: { count: 4 } }],
 		['against their face to end', { do: 'facing', how: 'against', reach: { left: 0 } }],
-		['cdd', { do: 'decrease', takes: 3, keeps: 2, word: 'k' }],
+		['cdd', { do: 'decrease', takes: 3, keeps: 2, face: 'knit' }],
 		['pm', { do: 'marker' }]
 	])('“%s” is read', (text, action) => {
 		expect(actionOf(text)).toEqual(action);

@@ -1,5 +1,7 @@
 import type { WorkWord } from '../crossing/crossing';
+import { faceOf } from '../crossing/work';
 import { numberOf } from '../naming/numbers';
+import { FACING_WORDS, RUN_WORDS, singleWord } from './vocabulary';
 
 /** How far a word goes: so many stitches, to the end, or until so many are left. */
 export type Reach = { readonly count: number } | ToLast;
@@ -14,31 +16,17 @@ export type Action =
 	/** knit the knits and purl the purls, or the opposite */
 	| { readonly do: 'facing'; readonly how: 'as' | 'against'; readonly reach: Reach }
 	/** several stitches worked into one, which keeps the strand of the `keeps`-th, from 1 */
-	| { readonly do: 'decrease'; readonly takes: number; readonly keeps: number; readonly word: WorkWord }
+	| {
+			readonly do: 'decrease';
+			readonly takes: number;
+			readonly keeps: number;
+			readonly face: 'knit' | 'purl';
+	  }
 	/** a new stitch between two */
 	| { readonly do: 'add' }
 	/** knit front and back: the stitch, then a new one that shows a purl */
 	| { readonly do: 'kfb' }
 	| { readonly do: 'marker' };
-
-const SINGLE: Readonly<Record<string, Action>> = {
-	k2tog: { do: 'decrease', takes: 2, keeps: 2, word: 'k' },
-	ssk: { do: 'decrease', takes: 2, keeps: 1, word: 'k' },
-	p2tog: { do: 'decrease', takes: 2, keeps: 1, word: 'p' },
-	k3tog: { do: 'decrease', takes: 3, keeps: 3, word: 'k' },
-	sk2p: { do: 'decrease', takes: 3, keeps: 1, word: 'k' },
-	cdd: { do: 'decrease', takes: 3, keeps: 2, word: 'k' },
-	yo: { do: 'add' },
-	m1: { do: 'add' },
-	m1l: { do: 'add' },
-	m1r: { do: 'add' },
-	kfb: { do: 'kfb' },
-	sm: { do: 'marker' },
-	pm: { do: 'marker' },
-	slm: { do: 'marker' }
-};
-
-const WORKED: Readonly<Record<string, WorkWord>> = { k: 'k', knit: 'k', p: 'p', purl: 'p' };
 
 const TO_END: ToLast = { left: 0 };
 
@@ -47,7 +35,7 @@ export function actionOf(text: string): Action | null {
 	let action = known.get(text);
 	if (action !== undefined) return action;
 	const said = text.toLowerCase().trim();
-	action = Object.hasOwn(SINGLE, said) ? SINGLE[said] : (facing(said) ?? slipped(said) ?? worked(said));
+	action = single(said) ?? facing(said) ?? run(said);
 	if (known.size > MOST_KNOWN) known.clear();
 	known.set(text, action);
 	return action;
@@ -57,39 +45,67 @@ export function actionOf(text: string): Action | null {
 const known = new Map<string, Action | null>();
 const MOST_KNOWN = 2_000;
 
-function worked(said: string): Action | null {
-	const far = /^(knit|purl|k|p) (to .+)$/.exec(said);
-	if (far) {
-		const reach = reachOf(far[2]);
-		return reach && { do: 'work', word: WORKED[far[1]], reach };
-	}
-	// A purl wrapped the short way round shows what every purl shows; only its mount is other.
-	if (/^(?:p|purl|p ?1|purl one) short way$/.test(said))
-		return { do: 'work', word: 'p', reach: { count: 1 } };
-	const parts = /^(knit|purl|k|p) ?(\d+|(?!tbl)[a-z]+)?(?: sts?| stitch(?:es)?)?( ?tbl)?$/.exec(said);
-	if (!parts) return null;
-	const [, verb, number, tbl] = parts;
-	const count = number === undefined ? 1 : numberOf(number);
-	if (count === undefined) return null;
-	const word = tbl ? (WORKED[verb] === 'k' ? 'ktbl' : 'ptbl') : WORKED[verb];
-	return { do: 'work', word, reach: { count }, ...(number === undefined && !tbl ? { bare: true } : {}) };
+function single(said: string): Action | null {
+	const entry = singleWord(said);
+	if (!entry) return null;
+	if (entry.does !== 'decrease') return { do: entry.does };
+	const { takes, keeps, face } = entry;
+	return { do: 'decrease', takes, keeps, face };
 }
 
-function slipped(said: string): Action | null {
-	const parts = /^sl(?:ip)? ?(\d+)?(?: sts?)?(?: (?:purlwise|pwise))?(?: ?\(?(wyif|wyib)\)?)?$/.exec(said);
+/** `k to end`, `k`, `k3`, `knit three sts tbl`, `sl1 wyif`: what is done, by its verb and what stands behind the number. */
+function run(said: string): Action | null {
+	if (SHORT_WAYS.test(said)) return { do: 'work', word: 'p', reach: { count: 1 } };
+	const far = /^(\w+) (to .+)$/.exec(said);
+	const toEnd = far && RUNS.get(far[1])?.get('');
+	if (toEnd) {
+		const reach = reachOf(far[2]);
+		return reach && { do: 'work', word: toEnd, reach };
+	}
+	const parts = RUN.exec(said.replace(/[()]/g, ''));
 	if (!parts) return null;
-	const [, count, yarn] = parts;
-	return { do: 'work', word: yarn === 'wyif' ? 'slf' : 'sl', reach: { count: Number(count ?? 1) } };
+	const [, verb, number, stitches, rest = ''] = parts;
+	// “Knit sts” does not say how many.
+	if (number === undefined && /^(?:sts|stitches)$/.test(stitches)) return null;
+	const word = RUNS.get(verb)?.get(rest);
+	const count = number === undefined ? 1 : numberOf(number);
+	if (!word || count === undefined) return null;
+	const bare = number === undefined && rest === '' && faceOf(word) !== null;
+	return { do: 'work', word, reach: { count }, ...(bare ? { bare } : {}) };
 }
+
+const SHORT_WAYS = /^(?:p|purl|p ?1|purl one) short way$/;
+
+/** What is done, by the verb, and by what stands behind the number. */
+const RUNS = new Map<string, Map<string, WorkWord>>();
+for (const { work, verbs, tails } of RUN_WORDS)
+	for (const verb of verbs) {
+		const known = RUNS.get(verb) ?? new Map<string, WorkWord>();
+		RUNS.set(verb, known);
+		for (const tail of tails) known.set(tail, work);
+	}
+/** The longest first, so that none is taken for the beginning of another. */
+const spellings = (words: Iterable<string>) =>
+	[...new Set(words)].sort((a, b) => b.length - a.length).join('|');
+const VERBS = spellings(RUNS.keys());
+const TAILS = spellings([...RUNS.values()].flatMap((known) => [...known.keys()]).filter(Boolean));
+const STITCHES = 'sts?|stitch(?:es)?';
+/** A verb, a number in digits or words, and what stands behind it. */
+const RUN = new RegExp(
+	`^(${VERBS}) ?(\\d+|(?!(?:${TAILS}|${STITCHES})(?: |$))[a-z]+)??(?: (${STITCHES}))?(?: ?(${TAILS}))?$`
+);
 
 function facing(said: string): Action | null {
-	const parts = /^(as they face|against their face|as they appear)(?: (.+))?$/.exec(said);
-	if (!parts) return null;
-	const how = parts[1].startsWith('against') ? 'against' : 'as';
-	if (!parts[2]) return { do: 'facing', how, reach: TO_END };
-	const count = numberOf(parts[2].replace(/ (?:sts?|stitch(?:es)?)$/, ''));
-	const reach = count !== undefined ? { count } : reachOf(parts[2]);
-	return reach ? { do: 'facing', how, reach } : null;
+	for (const { word, also, how } of FACING_WORDS)
+		for (const spelling of [word, ...also]) {
+			if (said === spelling) return { do: 'facing', how, reach: TO_END };
+			if (!said.startsWith(`${spelling} `)) continue;
+			const rest = said.slice(spelling.length + 1);
+			const count = numberOf(rest.replace(/ (?:sts?|stitch(?:es)?)$/, ''));
+			const reach = count !== undefined ? { count } : reachOf(rest);
+			return reach ? { do: 'facing', how, reach } : null;
+		}
+	return null;
 }
 
 /** `to end`, `to last 3 sts`. */

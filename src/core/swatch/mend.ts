@@ -3,6 +3,7 @@ import type { Working } from '../fabric/fabric';
 import { plain } from '../naming/key';
 import { read } from '../naming/read';
 import { nameIn } from '../naming/schools';
+import { FACING_WORDS, SINGLE_WORDS } from '../pattern/vocabulary';
 import { actionOf } from '../pattern/word';
 import { renamed } from './edit';
 import type { TextEdit } from './text';
@@ -79,21 +80,8 @@ function meanings({ settled }: Working, word: string): string[] {
 }
 
 const WORDS = [
-	'k2tog',
-	'ssk',
-	'p2tog',
-	'k3tog',
-	'sk2p',
-	'cdd',
-	'kfb',
-	'yo',
-	'm1',
-	'm1l',
-	'm1r',
-	'sm',
-	'pm',
-	'as they face',
-	'against their face',
+	...SINGLE_WORDS.map(({ word }) => word),
+	...FACING_WORDS.map(({ word }) => word),
 	'k to end',
 	'p to end'
 ];

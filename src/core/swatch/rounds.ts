@@ -2,6 +2,7 @@ import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { turnOver } from '../crossing/transform';
 import type { Working } from '../fabric/fabric';
 import { crossUnit, stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabric/units';
+import { FACING_WORDS, RUN_WORDS, runWord, singleWord } from '../pattern/vocabulary';
 import { say } from '../naming/say';
 import { nameIn } from '../naming/schools';
 import { fault, good, type Result } from '../result';
@@ -40,25 +41,12 @@ export function turnedRows({ steps, fabric, pattern }: Working): Result<string> 
 	return good(textOfRows(fabric.castOn, rows, key));
 }
 
-/** Plain words on the other side of the cloth. */
-const TURNED: Readonly<Record<string, string>> = {
-	k: 'p',
-	p: 'k',
-	'k1 tbl': 'p1 tbl',
-	'p1 tbl': 'k1 tbl',
-	sl1: 'sl1 wyif',
-	'sl1 wyif': 'sl1',
-	'as they face': 'as they face',
-	'against their face': 'against their face'
-};
-/** Decreases that keep the same strand on top, seen from the other side; and markers. */
-const TURNED_OTHERS: Readonly<Record<string, string>> = {
-	k2tog: 'p2tog',
-	p2tog: 'k2tog',
-	sm: 'sm',
-	pm: 'pm',
-	slm: 'slm'
-};
+/** A word for one stitch, as the other side of the cloth says it; `null` where it has none. */
+function turnedStitch(text: string): string | null {
+	const entry = RUN_WORDS.find(({ one }) => one === text);
+	if (entry) return runWord(entry.turned)!.one;
+	return FACING_WORDS.some(({ word }) => word === text) ? text : null;
+}
 
 function otherSide(
 	units: readonly Unit[],
@@ -83,8 +71,10 @@ function turnedUnit(unit: Unit, named: (crossing: Crossing) => string): Unit | n
 		const crossing = turnOver(unit.crossing);
 		return crossUnit(named(crossing), crossing);
 	}
-	if (unit.kind === 'stitch') return Object.hasOwn(TURNED, unit.text) ? stitchUnit(TURNED[unit.text]) : null;
-	const text = TURNED_OTHERS[unit.text.toLowerCase()];
-	// A new stitch shows a knit of its own row, so from the other side it would show the other face.
+	if (unit.kind === 'stitch') {
+		const text = turnedStitch(unit.text);
+		return text === null ? null : stitchUnit(text);
+	}
+	const text = singleWord(unit.text)?.turned;
 	return text ? { ...unit, text } : null;
 }

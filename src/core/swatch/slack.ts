@@ -1,6 +1,7 @@
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
-import { SHORT_WAY, stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabric/units';
+import { stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabric/units';
+import { SHORT_WAY } from '../pattern/vocabulary';
 import type { TextEdit } from './text';
 
 /** Where purls are wrapped the short way: on right side rows alone, or on both sides. */

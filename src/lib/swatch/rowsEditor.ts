@@ -34,6 +34,8 @@ import {
 } from '@codemirror/view';
 import type { Problem } from '$core/fabric/problem';
 import { parser } from '$core/pattern/parser';
+import { faceOf } from '$core/crossing/work';
+import { OFFERED_WORDS, singleWord } from '$core/pattern/vocabulary';
 import { actionOf } from '$core/pattern/word';
 import type { Mend } from '$core/swatch/mend';
 import type { TextEdit } from '$core/swatch/text';
@@ -71,22 +73,6 @@ export interface EditorOptions {
 
 const setFindings = StateEffect.define<readonly Finding[]>();
 const setMark = StateEffect.define<{ from: number; to: number } | null>();
-/** Words that rows are written with, offered beside the names of crossings. */
-const WORDS = [
-	'as they face',
-	'against their face',
-	'k to end',
-	'p to end',
-	'rep from * to end',
-	'k2tog',
-	'ssk',
-	'p2tog',
-	'kfb',
-	'yo',
-	'm1l',
-	'm1r',
-	'sl1 (wyif)'
-];
 const CROSSES = ['1/1', '2/1', '1/2', '2/2', '3/1', '3/2', '3/3', '4/4'].flatMap((numbers) => [
 	`${numbers} RC`,
 	`${numbers} LC`,
@@ -100,10 +86,14 @@ export function makeEditor(options: EditorOptions): RowsEditor {
 	const complete = (context: CompletionContext): CompletionResult | null => {
 		const word = context.matchBefore(/[\w/][\w/ ]*/);
 		if (!word && !context.explicit) return null;
-		const offered = [...new Set([...names, ...CROSSES, ...WORDS])];
+		const offered = [...new Set([...names, ...CROSSES, ...OFFERED_WORDS])];
 		return {
 			from: word?.from ?? context.pos,
-			options: offered.map((label) => ({ label, type: names.includes(label) ? 'your key' : undefined })),
+			options: offered.map((label) => ({
+				label,
+				detail: singleWord(label)?.aloud,
+				type: names.includes(label) ? 'your key' : undefined
+			})),
 			validFor: /^[\w/ ]*$/
 		};
 	};
@@ -248,7 +238,7 @@ function wordsIn(view: EditorView): DecorationSet {
 
 function markOf(text: string): Decoration | null {
 	const action = actionOf(text);
-	if (action?.do === 'work') return /^(?:p|ptbl)$/.test(action.word) ? MARKS.purl : MARKS.knit;
+	if (action?.do === 'work') return faceOf(action.word) === 'purl' ? MARKS.purl : MARKS.knit;
 	if (
 		action ||
 		/^(?:rs|ws|short way|rep(?:eat)? from|to (?:last|end)|\w+ (?:more )?times|twice|once)/i.test(text)
