@@ -1,6 +1,10 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
+import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
+
+/** Tests that ask a real PostgreSQL. */
+const STORE = 'src/lib/server/store/**/*.test.ts';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
@@ -19,11 +23,31 @@ export default defineConfig({
 		}
 	},
 	test: {
-		include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
 		environment: 'node',
 		// What is tested keeps nothing between files, so its modules need to be read once only.
 		isolate: false,
 		// Only what hangs is to fail by the clock, on a busy machine too.
-		testTimeout: 60_000
+		testTimeout: 60_000,
+		projects: [
+			{
+				extends: true,
+				test: {
+					name: 'unit',
+					include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
+					exclude: [STORE]
+				}
+			},
+			{
+				extends: true,
+				test: {
+					name: 'store',
+					include: [STORE],
+					globalSetup: 'tests/support/databaseServer.ts',
+					alias: {
+						'$env/dynamic/private': fileURLToPath(new URL('src/lib/server/threadEnv.ts', import.meta.url))
+					}
+				}
+			}
+		]
 	}
 });
