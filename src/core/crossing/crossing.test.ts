@@ -10,7 +10,7 @@ import { mirror, turnOver } from './transform';
 import { checkCrossing } from './validity';
 
 const knit = () => 'k' as const;
-/** 2/2 RC, 2/2 LC and the others of the craft's first table. */
+/** 2/2 RC, 2/2 LC and the others that lessons begin with. */
 const rc = layered([3, 4, 1, 2], [1, 1, 0, 0], knit);
 const lc = layered([3, 4, 1, 2], [0, 0, 1, 1], knit);
 const oneOverTwo = layered([3, 1, 2], [1, 1, 0], knit);

@@ -12,7 +12,7 @@ export interface Slip {
 	readonly mend: string;
 }
 
-/** Mistakes, how they look and how they are mended: rules of the craft. */
+/** Mistakes, how they look and how they are mended: rules of the craft (craft: Mistakes). */
 export const SLIPS: Readonly<Record<SlipId, Slip>> = {
 	'wrong-hold': {
 		seen: 'It leans the wrong way.',

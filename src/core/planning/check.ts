@@ -47,7 +47,7 @@ export interface Checked {
 	readonly problems: readonly LessonProblem[];
 }
 
-/** No longer than this without a rest for the hands, in minutes (§9 of the craft). */
+/** No longer than this without a rest for the hands, in minutes (craft: Rests). */
 export const MOST_WITHOUT_REST = 30;
 
 /** A lesson on the clock, and what is wrong with it, in the order of its parts. */

@@ -12,7 +12,7 @@ export interface BedNotes {
 	readonly notes: readonly { readonly wrong: boolean; readonly text: string }[];
 }
 
-/** Passes between crosses, tension, needles forward, pegs and their order (§8 of the craft). */
+/** Passes between crosses, tension, needles forward, pegs and their order (craft: Techniques). */
 export function bedNotes({ steps, fabric }: Working, medium: 'machine' | 'loom', rules: Rules): BedNotes {
 	const rows = steps.flatMap(({ worked }, i) => (worked.crossings.length > 0 ? [i] : []));
 	const gaps = rows.slice(1).map((row, i) => row - rows[i] - 1);

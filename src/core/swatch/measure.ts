@@ -98,7 +98,7 @@ export function repeatsTo(wishedMm: number, repeatRows: number, otherRows: numbe
 }
 
 /**
- * How wide a cable panel comes out beside as much plain ground, by rule of thumb: the more stitches cross and the more
+ * How wide a cable panel comes out beside as much plain ground, by rule of thumb (craft: Width and length): the more stitches cross and the more
  * often, the narrower. A measured swatch knows better.
  *
  * @param crossed stitches that change places, over all rows

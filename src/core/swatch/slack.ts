@@ -19,7 +19,7 @@ export interface SlackPlace {
 	readonly undo: { readonly step: number; readonly at: number; readonly word: 'k1 tbl' | 'p1 tbl' } | null;
 }
 
-/** Every place of slack in a swatch, row by row; ribs and moss have none (§4 of the craft). */
+/** Every place of slack in a swatch, row by row; ribs and moss have none (craft: Slack). */
 export function slackPlaces({ steps, pattern }: Working, school: SlackSchool): SlackPlace[] {
 	const ropes = ropeStrands(steps);
 	return steps.flatMap((step, index) => {

@@ -1,6 +1,6 @@
 import type { Lesson } from '../lesson/lesson';
 
-/** Hands want a rest after so many minutes, and must not go without one for longer than 30 (a rule of the craft). */
+/** Hands want a rest after so many minutes, and must not go without one for longer than 30 (craft: Rests). */
 export const REST_AFTER_MINUTES = 25;
 /** A rest that is over sooner was none. */
 const LEAST_REST_SECONDS = 30;

@@ -2,7 +2,7 @@ import type { Voice } from '../hands/voice';
 
 type Terms = Voice['terms'];
 
-/** Words of the craft that differ between the shores, in the order they are looked for: longer ones first. */
+/** Words that differ between US and UK patterns, in the order they are looked for: longer ones first. */
 const PAIRS: readonly (readonly [us: string, uk: string])[] = [
 	['bind off', 'cast off'],
 	['binding off', 'casting off'],
