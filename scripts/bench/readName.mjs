@@ -12,7 +12,7 @@ const REPEATS = 20;
  */
 export async function readName() {
 	const { run } = await import(join(root, 'src/cli/run.ts'));
-	const { read } = await import(join(root, 'src/core/naming/read.ts'));
+	const { readName: read } = await import(join(root, 'src/core/naming/read.ts'));
 	const { good } = JSON.parse(readFileSync(join(root, 'vectors', 'read.json'), 'utf8'));
 	const readable = good
 		.map((/** @type {{ args: string[] }} */ { args }) => args)

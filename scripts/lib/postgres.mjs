@@ -255,7 +255,7 @@ async function makeCluster(pg, data, owner) {
  * where the folder was copied, of the one that runs with the original: it counts when it works in this very folder.
  * @param {string} cluster
  */
-function clusterPid(cluster) {
+export function clusterPid(cluster) {
 	try {
 		const pid = Number(readFileSync(join(cluster, 'postmaster.pid'), 'utf8').split('\n')[0]);
 		return readlinkSync(`/proc/${pid}/cwd`) === realpathSync(cluster) ? pid : null;

@@ -2,7 +2,7 @@ import { randomInt, randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import pg from 'pg';
-import { freePort } from './postgres.mjs';
+import { clusterPid, freePort } from './postgres.mjs';
 import { PondServer } from './pondServer.mjs';
 import { runningWith } from './running.mjs';
 import { smallDisk } from './smallDisk.mjs';
@@ -254,7 +254,8 @@ async function striking(server, until, report, disk) {
 				: ['process', 'process', 'database', 'everything'][randomInt(4)];
 		report.blows[blow] = (report.blows[blow] ?? 0) + 1;
 		if (blow === 'process') kill(server.processes()[0]);
-		if (blow === 'database' || (blow === 'everything' && randomInt(2))) kill(databasePid(server));
+		if (blow === 'database' || (blow === 'everything' && randomInt(2)))
+			kill(clusterPid(join(server.data, 'cluster')));
 		if (blow === 'everything') {
 			await server.end('SIGKILL');
 			await startAgain(server);
@@ -268,21 +269,12 @@ async function striking(server, until, report, disk) {
 	}
 }
 
-/** @param {number | undefined} pid */
+/** @param {number | null | undefined} pid */
 function kill(pid) {
 	try {
 		if (pid) process.kill(pid, 'SIGKILL');
 	} catch {
 		// It is gone already.
-	}
-}
-
-/** @param {PondServer} server */
-function databasePid({ data }) {
-	try {
-		return Number(readFileSync(join(data, 'cluster', 'postmaster.pid'), 'utf8').split('\n')[0]);
-	} catch {
-		return undefined;
 	}
 }
 

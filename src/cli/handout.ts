@@ -1,4 +1,4 @@
-import { parsedJson } from '../core/formats/json';
+import { parseJson } from '../core/formats/json';
 import { parseLesson } from '../core/formats/lesson';
 import type { HandoutFile } from '../core/handout/asked';
 import { handoutOf } from '../core/handout/handout';
@@ -17,7 +17,7 @@ export async function answerHandout(args: readonly string[], input: string): Pro
 			'unreadable',
 			'“handout” wants to know what to write and where: --as html, pdf, epub, md or json, and --out FILE.'
 		);
-	const value = parsedJson(input);
+	const value = parseJson(input);
 	const lesson = value.ok ? parseLesson(value.value) : value;
 	if (!lesson.ok) return lesson;
 	const large = asked.value.flags.includes('large');

@@ -1,6 +1,6 @@
 import { fabricOf } from '../core/fabric/fabric';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
-import { parsedJson } from '../core/formats/json';
+import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
 import { parseBedMoves, parseMoves } from '../core/formats/moves';
 import { readNameOrJson } from '../core/formats/name';
@@ -10,7 +10,7 @@ import type { Move } from '../core/hands/moves';
 import type { Leg } from '../core/hands/state';
 import { checkLesson } from '../core/planning/check';
 import { draftLesson } from '../core/planning/draft';
-import { fault, good, mapped, type Result } from '../core/result';
+import { fault, good, mapResult, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
 import { bedWaysOf, type BedWay } from '../core/ways/bed';
 import { wayOf, waysOf, type Way, type WayOptions } from '../core/ways/ways';
@@ -71,7 +71,7 @@ function answerName(args: readonly string[]): Result<unknown> {
 	const { school } = asked.value.options;
 	if (!school)
 		return fault('unreadable', `“name” wants to know which school: --school ${WRITTEN_SCHOOLS.join(', ')}.`);
-	return mapped(parsedScript(asked.value.words[0], parseCrossing), (crossing) =>
+	return mapResult(parsedScript(asked.value.words[0], parseCrossing), (crossing) =>
 		nameIn(crossing, school as WrittenSchool)
 	);
 }
@@ -84,7 +84,7 @@ function answerSay(args: readonly string[]): Result<unknown> {
 	const { crossing, said } = named.value;
 	const { medium = 'hand', hand, keep, terms } = asked.value.options;
 	const words = { hand: 'right', keep: 'fabric', terms: 'us', ...onlyGiven({ hand, keep, terms }) } as const;
-	return mapped(sayIn(crossing, medium as Medium, words, parkedIn(asked.value)), (text) => ({
+	return mapResult(sayIn(crossing, medium as Medium, words, parkedIn(asked.value)), (text) => ({
 		...said,
 		text
 	}));
@@ -152,7 +152,7 @@ function answerDraft(args: readonly string[], input: string): Result<unknown> {
 function answerCheck(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('check-lesson', args, []);
 	if (!asked.ok) return asked;
-	return mapped(parsedScript(input, parseLesson), (lesson) => checkLesson(lesson));
+	return mapResult(parsedScript(input, parseLesson), (lesson) => checkLesson(lesson));
 }
 
 function bedOf({ options }: Given): Bed | null {
@@ -183,14 +183,14 @@ function scriptOf(
 	const mounts = options.mounts && crossing.order.map(() => options.mounts!);
 	if (way.trimStart().startsWith('{')) {
 		const script = parsedScript(way, (json) => parseMoves(json, crossing.stitches));
-		return mapped(script, (moves) => ({ mounts, ...moves }));
+		return mapResult(script, (moves) => ({ mounts, ...moves }));
 	}
 	const found = wayOf(crossing, way, options);
 	return found ? good({ moves: found.moves, mounts }) : noSuchWay(way, waysOf(crossing, options));
 }
 
 function parsedScript<Script>(text: string, parse: (json: unknown) => Result<Script>): Result<Script> {
-	const json = parsedJson(text);
+	const json = parseJson(text);
 	return json.ok ? parse(json.value) : json;
 }
 

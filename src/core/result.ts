@@ -23,7 +23,7 @@ export function fault(code: FaultCode, message: string, at?: number): Result<nev
 }
 
 /** What is made of a good value; a fault stays as it is. */
-export const mapped = <T, R>(result: Result<T>, of: (value: T) => R): Result<R> =>
+export const mapResult = <T, R>(result: Result<T>, of: (value: T) => R): Result<R> =>
 	result.ok ? good(of(result.value)) : result;
 
 /** The good value; for tests, and where a fault would be a bug: that is thrown. */

@@ -4,7 +4,7 @@ import { mirror } from './transform';
 type Made = Pick<Crossing, 'stitches' | 'order' | 'over' | 'work'>;
 
 /** What two crossings have in common, in one plain sentence. */
-export function compared(a: Made, b: Made): string {
+export function compareCrossings(a: Made, b: Made): string {
 	if (sameCrossing(a, b)) return 'The same crossing: same order, same strand in front, worked the same.';
 	if (a.stitches !== b.stitches)
 		return `Two sizes: ${a.stitches} ${a.stitches === 1 ? 'stitch' : 'stitches'} against ${b.stitches}.`;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyCrossing } from '../../../tests/support/arbitrary';
-import { compared } from './compare';
+import { compareCrossings } from './compare';
 import { layered, sameCrossing, type Crossing } from './crossing';
 import { frontToBack } from './depth';
 import { groups, isTwoGroup } from './groups';
@@ -146,6 +146,6 @@ describe('two crossings side by side', () => {
 		[rc, oneOverTwo, 'Two sizes: 4 stitches against 3'],
 		[oneOverTwo, twoOverOne, 'Another order']
 	])('are told apart in a sentence', (a, b, words) => {
-		expect(compared(a, b)).toContain(words);
+		expect(compareCrossings(a, b)).toContain(words);
 	});
 });

@@ -5,7 +5,7 @@ import { castOnCloth, type Cloth } from './cloth';
 import type { Effort } from './effort';
 import { meaningBy, narrowedBy, type Names } from './names';
 import type { Planned } from './plan';
-import { needOf, workRow, type Meaning, type RowNumber, type WorkedRow } from './work';
+import { stitchesNeeded, workRow, type Meaning, type RowNumber, type WorkedRow } from './work';
 
 /** Most stitches a pattern is worked for. */
 export const MOST_CAST_ON = 2_000;
@@ -51,7 +51,7 @@ function needsOf({ items, names: used }: WrittenRow, names: Names): (number | nu
 	const widths = used.map((text) => names.get(plain(text))?.crossings ?? []);
 	const longest = Math.max(1, ...widths.map((crossings) => crossings.length));
 	return Array.from({ length: longest }, (_, i) =>
-		needOf(items, (text) => {
+		stitchesNeeded(items, (text) => {
 			const crossings = names.get(plain(text))?.crossings ?? [];
 			return crossings[Math.min(i, crossings.length - 1)] ?? null;
 		})

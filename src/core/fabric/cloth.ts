@@ -2,7 +2,7 @@
 export const NOTHING = 0;
 export const KNIT = 1;
 export const PURL = 2;
-export type Shown = typeof NOTHING | typeof KNIT | typeof PURL;
+export type ClothFace = typeof NOTHING | typeof KNIT | typeof PURL;
 
 /**
  * Stitches as the right side shows them: one number a stitch in each list, because a blanket has a hundred thousand of
@@ -13,7 +13,7 @@ export interface Cloth {
 	readonly from: 'right' | 'left';
 	/** the cast-on strand each grows from, 1 at the right-hand edge; 0 for a stitch that the pattern added */
 	readonly strands: readonly number[];
-	readonly faces: readonly Shown[];
+	readonly faces: readonly ClothFace[];
 	/** marks the stitches that changed places in the last row; it ends with the last of them */
 	readonly crossed: readonly (true | undefined)[];
 }
@@ -55,7 +55,7 @@ function sameList(a: readonly unknown[], b: readonly unknown[]): boolean {
 	return true;
 }
 
-export const otherFace = (face: Shown): Shown => (face === PURL ? KNIT : PURL);
+export const otherFace = (face: ClothFace): ClothFace => (face === PURL ? KNIT : PURL);
 
 /**
  * How many repeats bring every strand back to its own place, or `null` when stitches were added or lost: the least

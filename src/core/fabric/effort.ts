@@ -5,7 +5,7 @@
 export type Effort<Made> = Generator<number, Made, undefined>;
 
 /** All of the work, however long it takes. */
-export function drained<Made>(effort: Effort<Made>): Made {
+export function drain<Made>(effort: Effort<Made>): Made {
 	let step = effort.next();
 	while (!step.done) step = effort.next();
 	return step.value;

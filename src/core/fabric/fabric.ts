@@ -1,9 +1,9 @@
 import { readPattern, type Pattern } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
-import { fault, good, mapped, type Result } from '../result';
+import { fault, good, mapResult, type Result } from '../result';
 import { castOnOf, settledNames } from './castOn';
 import { homeOf } from './cloth';
-import { drained, type Effort } from './effort';
+import { drain, type Effort } from './effort';
 import { keyProblems, nameProblems, oddProblems, repeatProblems, usesOf } from './findings';
 import { meaningBy, namesIn, type NameOptions, type Names } from './names';
 import { planOf } from './plan';
@@ -38,7 +38,7 @@ export interface Working {
  * without rows, or without a count to begin with, is `unreadable`.
  */
 export function fabricOf(text: string, options: NameOptions = {}): Result<Fabric> {
-	return mapped(workingOf(readPattern(text), options), ({ fabric }) => fabric);
+	return mapResult(workingOf(readPattern(text), options), ({ fabric }) => fabric);
 }
 
 /**
@@ -47,7 +47,7 @@ export function fabricOf(text: string, options: NameOptions = {}): Result<Fabric
  * @param earlier the working of an earlier text, most of which may stand
  */
 export const workingOf = (pattern: Pattern, options: NameOptions = {}, earlier?: Working): Result<Working> =>
-	drained(working(pattern, options, earlier));
+	drain(working(pattern, options, earlier));
 
 /** The same, a row at a time. */
 export function* working(

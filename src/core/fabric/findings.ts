@@ -5,7 +5,7 @@ import { meaningBy, type Names } from './names';
 import type { Planned } from './plan';
 import { problem, type Problem } from './problem';
 import type { Step } from './steps';
-import { needOf } from './work';
+import { stitchesNeeded } from './work';
 
 /** Lines of the key at odds with themselves, each at the first row that uses its name. */
 export const keyProblems = ({ key }: Pattern, uses: Uses): Problem[] =>
@@ -45,7 +45,7 @@ export function usesOf(planned: readonly Planned[], names: Names): Uses {
 		const walk = (items: readonly Item[], at: number) => {
 			items.forEach((item, i) => {
 				if (item.kind === 'action') return;
-				const begins = at + (needOf(items.slice(0, i), meaning) ?? 0);
+				const begins = at + (stitchesNeeded(items.slice(0, i), meaning) ?? 0);
 				if (item.kind === 'repeat') return walk(item.items, begins);
 				const name = plain(item.text);
 				const place = { from: written.from + item.from, to: written.from + item.to };

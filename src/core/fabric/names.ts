@@ -1,6 +1,6 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { definedBy, plain } from '../naming/key';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import type { ReadOptions } from '../naming/reading';
 import { settledBy, type Memory } from '../naming/settled';
 import type { Pattern, WrittenRow } from '../pattern/pattern';
@@ -54,7 +54,7 @@ function meaningsOf(text: string, key: Pattern['key'], options: NameOptions): re
 		return distinct(defined ? [defined] : line.readings.map(({ crossing }) => crossing));
 	}
 	const { memory, ...reading } = options;
-	const answer = read(text, reading);
+	const answer = readName(text, reading);
 	const settled = memory && settledBy(text, answer, 'hand', memory);
 	if (settled?.ok && settled.value.settled)
 		return [settled.value.readings[settled.value.settled.which].crossing];

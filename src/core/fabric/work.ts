@@ -3,8 +3,8 @@ import { turnOver } from '../crossing/transform';
 import { faceOf } from '../crossing/work';
 import type { Item, RowSide } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
-import type { Reach } from '../pattern/word';
-import { KNIT, NOTHING, otherFace, PURL, type Cloth, type Shown } from './cloth';
+import type { WordReach } from '../pattern/word';
+import { KNIT, NOTHING, otherFace, PURL, type Cloth, type ClothFace } from './cloth';
 import { problem, type Problem } from './problem';
 
 /** A row about to be worked: its number and its side. */
@@ -93,7 +93,7 @@ const rested = (cloth: Cloth): Cloth => (cloth.crossed.length === 0 ? cloth : { 
 /**
  * How many stitches some items use, or `null` when one of them goes as far as there are stitches or is not known.
  */
-export function needOf(items: readonly Item[], meaning: Meaning): number | null {
+export function stitchesNeeded(items: readonly Item[], meaning: Meaning): number | null {
 	let need = 0;
 	for (const item of items) {
 		const one = needOfItem(item, meaning);
@@ -108,7 +108,7 @@ function needOfItem(item: Item, meaning: Meaning): number | null {
 		case 'name':
 			return meaning(item.text)?.stitches ?? null;
 		case 'repeat': {
-			const once = needOf(item.items, meaning);
+			const once = stitchesNeeded(item.items, meaning);
 			return typeof item.times === 'number' && once !== null ? once * item.times : null;
 		}
 		case 'action':
@@ -146,7 +146,7 @@ class Hands {
 	readonly #turned: boolean;
 	readonly #from: Cloth['from'];
 	readonly #strands: number[];
-	readonly #faces: Shown[];
+	readonly #faces: ClothFace[];
 	readonly #crossed: (true | undefined)[] = [];
 	/** stitches worked so far */
 	#done = 0;
@@ -166,7 +166,7 @@ class Hands {
 		this.#turned = before.from !== this.#from;
 		// As long as the row, unless it adds or loses stitches.
 		this.#strands = new Array<number>(this.#count);
-		this.#faces = new Array<Shown>(this.#count);
+		this.#faces = new Array<ClothFace>(this.#count);
 		this.#row = row;
 		this.#meaning = meaning;
 	}
@@ -244,7 +244,7 @@ class Hands {
 	#repeat(item: Item & { kind: 'repeat' }, after: readonly Item[]): void {
 		let times = item.times;
 		if (typeof times !== 'number') {
-			const need = needOf(item.items, this.#meaning);
+			const need = stitchesNeeded(item.items, this.#meaning);
 			const room = this.#left() - times.left;
 			// A body that goes as far as there are stitches, or uses none, is worked once.
 			times = need === null || need === 0 ? 1 : Math.max(0, Math.floor(room / need));
@@ -271,7 +271,7 @@ class Hands {
 			item,
 			`“${item.text}” is no stitch, no crossing and no name of the key. Mend it, or write what it means under “Key:”.`
 		);
-		const room = this.#left() - (needOf(after, this.#meaning) ?? 0);
+		const room = this.#left() - (stitchesNeeded(after, this.#meaning) ?? 0);
 		this.#leave(this.#take(Math.max(0, room), item));
 	}
 
@@ -316,24 +316,24 @@ class Hands {
 		return this.#turned ? this.#count - 1 - at : at;
 	}
 
-	#put(strand: number, face: Shown): void {
+	#put(strand: number, face: ClothFace): void {
 		const at = this.#done++;
 		this.#strands[at] = strand;
 		this.#faces[at] = face;
 	}
 
 	/** Takes a stitch across, showing this. */
-	#keep(at: number, face: Shown): void {
+	#keep(at: number, face: ClothFace): void {
 		this.#put(this.#before.strands[this.#place(at)], face);
 	}
 
-	#add(face: Shown): void {
+	#add(face: ClothFace): void {
 		this.moved = true;
 		this.#put(0, face);
 	}
 
 	/** Takes stitches across, all showing this; or, without it, what each showed before. */
-	#run({ from, to }: Stretch, face: Shown | null): void {
+	#run({ from, to }: Stretch, face: ClothFace | null): void {
 		// A row is hundreds of stitches: what does not change from one to the next is looked up once.
 		const { strands, faces } = this.#before;
 		const [done, step] = [this.#done, this.#turned ? -1 : 1];
@@ -385,7 +385,7 @@ class Hands {
 		return { from, to: this.#used };
 	}
 
-	#countOf(reach: Reach, item: Item): number {
+	#countOf(reach: WordReach, item: Item): number {
 		if ('count' in reach) return reach.count;
 		const left = this.#left();
 		if (left >= reach.left) return left - reach.left;
@@ -394,12 +394,12 @@ class Hands {
 	}
 
 	/** What the right side shows of a knit or purl as it is worked. */
-	#shows(worked: Shown): Shown {
+	#shows(worked: ClothFace): ClothFace {
 		return this.#row.side === 'RS' ? worked : otherFace(worked);
 	}
 
 	/** What a word gives, or `null` where the stitch keeps what it shows. */
-	#faceBy(word: WorkWord): Shown | null {
+	#faceBy(word: WorkWord): ClothFace | null {
 		const face = faceOf(word);
 		return face && this.#shows(face === 'purl' ? PURL : KNIT);
 	}

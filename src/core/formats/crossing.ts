@@ -4,7 +4,7 @@ import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
 import { checkCrossing } from '../crossing/validity';
 import { isDoubled, type Medium } from '../technique/medium';
 import type { Result } from '../result';
-import { shaped } from './json';
+import { parseShape } from './json';
 
 export interface PrintedCrossing extends Crossing {
 	readonly format: typeof CROSSING_FORMAT;
@@ -25,7 +25,7 @@ export function printCrossing({ stitches, order, over, work }: Crossing): Printe
 
 /** A crossing from `pond-loop/crossing@1`; a missing format, a given lean and the order of `over` do no harm. */
 export function parseCrossing(value: unknown, medium: Medium = 'hand'): Result<Crossing> {
-	const shape = shaped(crossingShape, value, 'a crossing in “pond-loop/crossing@1”');
+	const shape = parseShape(crossingShape, value, 'a crossing in “pond-loop/crossing@1”');
 	if (!shape.ok) return shape;
 	return checkCrossing(shape.value, isDoubled(medium) ? 2 * MOST_IN_GROUP : MOST_IN_GROUP);
 }

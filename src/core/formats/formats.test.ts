@@ -6,7 +6,7 @@ import { anyCrossing } from '../../../tests/support/arbitrary';
 import { sameCrossing } from '../crossing/crossing';
 import { inMedium, MEDIA } from '../technique/medium';
 import { crossingShape } from '../crossing/schema';
-import { parsedJson, shaped } from './json';
+import { parseJson, parseShape } from './json';
 import { readNameOrJson, textFor } from './name';
 import { formatFiles } from './schemas';
 
@@ -23,7 +23,7 @@ describe('the published formats', () => {
 
 describe('what is read from outside', () => {
 	it('is refused with the place and what was expected there', () => {
-		const answer = shaped(
+		const answer = parseShape(
 			crossingShape,
 			{ stitches: 2, order: [2, 'one'], over: [], work: [] },
 			'a crossing'
@@ -35,12 +35,12 @@ describe('what is read from outside', () => {
 				message: 'This is not a crossing. At “order.1”: Invalid input: expected number, received string.'
 			}
 		});
-		expect(shaped(z.string(), 'x', 'a word')).toEqual({ ok: true, value: 'x' });
+		expect(parseShape(z.string(), 'x', 'a word')).toEqual({ ok: true, value: 'x' });
 	});
 
 	it('is JSON, or says where it breaks off', () => {
-		expect(parsedJson('{"a":1}')).toEqual({ ok: true, value: { a: 1 } });
-		expect(parsedJson('{"a" 1}')).toMatchObject({ ok: false, error: { code: 'unreadable', at: 6 } });
+		expect(parseJson('{"a":1}')).toEqual({ ok: true, value: { a: 1 } });
+		expect(parseJson('{"a" 1}')).toMatchObject({ ok: false, error: { code: 'unreadable', at: 6 } });
 	});
 });
 

@@ -8,7 +8,7 @@ z.config(z.locales.en());
  *
  * @param what how the message calls the whole, as in “a crossing”
  */
-export function shaped<Shape extends z.ZodMiniType>(
+export function parseShape<Shape extends z.ZodMiniType>(
 	shape: Shape,
 	value: unknown,
 	what: string
@@ -22,7 +22,7 @@ export function shaped<Shape extends z.ZodMiniType>(
 }
 
 /** The value that JSON text holds, or `unreadable` with the character where it breaks off when that is known. */
-export function parsedJson(text: string): Result<unknown> {
+export function parseJson(text: string): Result<unknown> {
 	try {
 		return good(JSON.parse(text));
 	} catch (error) {

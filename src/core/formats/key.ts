@@ -1,9 +1,9 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
 import { readKey } from '../naming/key';
-import { mapped, type Result } from '../result';
+import { mapResult, type Result } from '../result';
 import { printCrossing } from './crossing';
-import { shaped } from './json';
+import { parseShape } from './json';
 
 export const KEY_FORMAT = 'pond-loop/key@1';
 
@@ -47,7 +47,7 @@ export function printKey({ title, text }: KeyText): z.infer<typeof keyShape> {
 
 /** A key from `pond-loop/key@1`. */
 export function parseKey(value: unknown): Result<KeyText> {
-	return mapped(shaped(keyShape, value, `a key in “${KEY_FORMAT}”`), ({ title, lines }) => ({
+	return mapResult(parseShape(keyShape, value, `a key in “${KEY_FORMAT}”`), ({ title, lines }) => ({
 		title,
 		text: lines.map(keyLineText).join('\n')
 	}));

@@ -2,7 +2,7 @@ import type * as z from 'zod/mini';
 import type { Moves } from '../hands/moves';
 import { bedMovesShape, MOVES_FORMAT, movesShape } from '../hands/schema';
 import { fault, type Result } from '../result';
-import { shaped } from './json';
+import { parseShape } from './json';
 
 /**
  * A script from `pond-loop/moves@1`: `unreadable` with the number of the first move that is none, `conflict` when it
@@ -31,7 +31,7 @@ function parseScript<Script extends { readonly stitches: number }>(
 	value: unknown,
 	stitches: number
 ): Result<Script> {
-	const script = shaped(shape, value, `a script in “${MOVES_FORMAT}”`);
+	const script = parseShape(shape, value, `a script in “${MOVES_FORMAT}”`);
 	if (!script.ok) {
 		const move = /“moves\.(\d+)/.exec(script.error.message);
 		return move ? fault('unreadable', script.error.message, Number(move[1]) + 1) : script;

@@ -1,18 +1,18 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { checkMedium, plainOf, type Medium } from '../technique/medium';
 import { nameOf } from '../naming/name';
-import { narrowed, read } from '../naming/read';
+import { narrowed, readName } from '../naming/read';
 import { say } from '../naming/say';
 import { nameIn } from '../naming/schools';
 import type { ReadOptions, Readings } from '../naming/reading';
 import { good, type Result } from '../result';
 import { parseCrossing } from './crossing';
-import { parsedJson } from './json';
+import { parseJson } from './json';
 
 /** What a name says, or a crossing given as `pond-loop/crossing@1` in JSON where a name may stand. */
 export function readNameOrJson(text: string, options: ReadOptions = {}): Result<Readings> {
-	if (!text.trimStart().startsWith('{')) return read(text, options);
-	const json = parsedJson(text);
+	if (!text.trimStart().startsWith('{')) return readName(text, options);
+	const json = parseJson(text);
 	if (!json.ok) return json;
 	const given = parseCrossing(json.value, options.medium);
 	if (!given.ok) return given;
@@ -31,7 +31,7 @@ export function textFor(crossing: Crossing, medium: Medium): string {
 	const said = say(plain, { hand: 'right', keep: 'fabric', terms: 'us' });
 	const texts = [nameIn(plain, 'over').name, said.ok ? said.value : null];
 	const fits = (text: string) => {
-		const back = read(text, { medium });
+		const back = readName(text, { medium });
 		return back.ok && !back.value.ambiguous && sameCrossing(back.value.readings[0].crossing, crossing);
 	};
 	return texts.find((text) => text !== null && fits(text)) ?? JSON.stringify(crossing);

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readFileSync } from 'node:fs';
 import { parseLesson } from '../formats/lesson';
 import { play } from '../hands/play';
-import { stepsOf } from '../hands/steps';
+import { scriptSteps } from '../hands/steps';
 import { draftLesson } from '../planning/draft';
 import type { Lesson } from '../lesson/lesson';
 import { handoutOf, partsHome } from './handout';
@@ -67,7 +67,7 @@ describe('a handout', () => {
 			each.forEach(({ picture }, i) => {
 				if (picture.kind !== 'rail') throw new Error('no rail');
 				expect(picture.step).toBe(i + 1);
-				const played = unwrap(play(picture.crossing.stitches, stepsOf(picture.moves)));
+				const played = unwrap(play(picture.crossing.stitches, scriptSteps(picture.moves)));
 				expect(played.states).toHaveLength(each.length + 1);
 				expect(played.made?.order).toEqual(picture.crossing.order);
 			});

@@ -3,7 +3,7 @@ import type { Voice } from '../hands/voice';
 import { answerFor } from '../lesson/answers';
 import type { Lesson, Part } from '../lesson/lesson';
 import { repeatsOf } from '../teaching/repeats';
-import { showing, sidesOf, type Showing } from '../teaching/showing';
+import { showingOf, sidesOf, type Showing } from '../teaching/showing';
 import { SLIPS, slipped } from '../lesson/slip';
 import { counted, inWords } from '../naming/numbers';
 import type { Block, Picture, Section } from './schema';
@@ -32,7 +32,7 @@ export function partSection(lesson: Lesson, part: Part, voice: Voice): Section |
 }
 
 function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
-	const seen = showing(lesson, part, voice);
+	const seen = showingOf(lesson, part, voice);
 	switch (part.kind) {
 		case 'show':
 			return seen?.shown ? stepBlocks(part, seen, voice) : [];

@@ -1,6 +1,6 @@
 import type { Lesson } from '../lesson/lesson';
 import { retold } from '../telling/said';
-import { showing } from '../teaching/showing';
+import { showingOf } from '../teaching/showing';
 import { sayIn } from '../ways/sayIn';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
 import { crossPair, stepsOfPart } from './partSections';
@@ -22,7 +22,7 @@ export function posterOf(written: Lesson, part: string, options: HandoutOptions)
 	const lesson = retold(written, tellingFor(options));
 	const shown = lesson.parts.find(({ id }) => id === part);
 	const voice = voiceFor(lesson, options);
-	const seen = shown?.kind === 'show' ? showing(lesson, shown, voice) : null;
+	const seen = shown?.kind === 'show' ? showingOf(lesson, shown, voice) : null;
 	if (shown?.kind !== 'show' || !seen?.shown) return null;
 	const { taught } = seen;
 	const said = sayIn(taught.crossing, lesson.medium, voice);

@@ -2,7 +2,7 @@ import type { Working } from '../fabric/fabric';
 import type { Voice } from '../hands/voice';
 import { swatchOf } from '../lesson/rows';
 import type { Lesson } from '../lesson/lesson';
-import { lookSaid, sentencesOf } from '../swatch/look';
+import { lookSaid, writtenSentences } from '../swatch/look';
 import { gaugeOf, repeatIn, repeatsTo } from '../swatch/measure';
 import { numbersText } from '../swatch/rows';
 import { inTerms } from '../swatch/write';
@@ -31,7 +31,7 @@ export function swatchBlocks(lesson: Lesson, id: string, voice: Voice, length: L
 	const { pattern, steps, fabric } = working;
 	const word = pattern.rounds ? 'Round' : 'Row';
 	const side = (of: 'RS' | 'WS') => (pattern.rounds ? '' : of === 'RS' ? ', right side' : ', wrong side');
-	const wanted = sentencesOf(working);
+	const wanted = writtenSentences(working);
 	const label = (numbers: readonly number[]) =>
 		`${word}${numbers.length > 1 ? 's' : ''} ${numbersText(numbers)}`;
 	const edge = (of: 'RS' | 'WS') =>

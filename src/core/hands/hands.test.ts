@@ -6,7 +6,7 @@ import { anyCrossing } from '../../../tests/support/arbitrary';
 import { apply } from './apply';
 import { movementsOf, type Move } from './moves';
 import { framesOf, mostLoose, outcome, play } from './play';
-import { scriptOf, stepsOf } from './steps';
+import { scriptOf, scriptSteps } from './steps';
 import { withYarn } from './yarn';
 import { heldOf } from './state';
 import type { Voice } from './voice';
@@ -375,7 +375,7 @@ describe('steps for a screen', () => {
 	const right: Voice = { hand: 'right', keep: 'fabric', yarnHand: 'right', terms: 'us', units: 'cm' };
 
 	it('work one stitch each and make the same', () => {
-		const steps = stepsOf(moves);
+		const steps = scriptSteps(moves);
 		expect(steps.length).toBe(5);
 		expect(movementsOf(steps)).toBe(movementsOf(moves));
 		expect(played(4, steps).made).toEqual(played(4, moves).made);

@@ -92,7 +92,7 @@ function speaker(state: HandState, voice: Voice) {
 		target: mirrored ? 'left' : 'right',
 		bare,
 		list: (stitches: readonly number[]) =>
-			`${stitches.length === 1 ? 'stitch' : 'stitches'} ${joined(stitches)}`,
+			`${stitches.length === 1 ? 'stitch' : 'stitches'} ${joinTold(stitches)}`,
 		behind: (at: Side) => (at === 'back' ? 'behind' : 'in front'),
 		inPlace: (at: Side) => (at === 'back' ? atBack : inFront),
 		cable: (cable: Cable) => (cable === 'cable1' ? 'the cable needle' : 'the second cable needle')
@@ -209,7 +209,7 @@ function waitingWords(say: Speaker): string {
 	const held = Object.values(say.state.cables);
 	const names = held.map(
 		(group) =>
-			`${joined(group.stitches)} ${group.stitches.length === 1 ? 'waits' : 'wait'} ${say.behind(group.at)}`
+			`${joinTold(group.stitches)} ${group.stitches.length === 1 ? 'waits' : 'wait'} ${say.behind(group.at)}`
 	);
 	if (names.length === 0) return '';
 	const trap = held.some(({ at }) => at === 'back')
@@ -228,7 +228,7 @@ function reach(move: MoveOf<'reach'>, say: Speaker): Told {
 	const side = move.pass === 'front' ? 'in front of' : 'behind';
 	return {
 		short: `Reach ${move.pass === 'front' ? 'in front' : 'behind'}, into ${say.bare(inOrder(taken))}`,
-		sentence: `With the ${needle} needle, reach ${side} ${joined(inOrder(passed))} and enter ${joined(inOrder(taken))}.`,
+		sentence: `With the ${needle} needle, reach ${side} ${joinTold(inOrder(passed))} and enter ${joinTold(inOrder(taken))}.`,
 		detail: `Purlwise, ${taken.length === 1 ? 'through it' : 'through all of them'}, until the tip shows about ${lengthSaid(REACH_TIP_MM, say.voice)} beyond.`
 	};
 }
@@ -241,7 +241,7 @@ function withdraw(move: MoveOf<'withdraw'>, say: Speaker): Told {
 	const at = reached?.pass === 'front' ? 'behind' : 'in front';
 	return {
 		short: 'Draw the needle out',
-		sentence: `Draw the ${needle} needle out of all ${move.count}: ${joined(inOrder)} ${inOrder.length === 1 ? 'hangs' : 'hang'} free ${at}.`,
+		sentence: `Draw the ${needle} needle out of all ${move.count}: ${joinTold(inOrder)} ${inOrder.length === 1 ? 'hangs' : 'hang'} free ${at}.`,
 		detail: 'Slowly, and still pinching: loops that lie still do not run.'
 	};
 }
@@ -263,7 +263,7 @@ function yarn(move: MoveOf<'yarn'>, say: Speaker): Told {
 }
 
 /** `1, 2 and 3`. */
-export function joined(items: readonly number[]): string {
+export function joinTold(items: readonly number[]): string {
 	if (items.length < 2) return items.join('');
 	return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
 }

@@ -2,7 +2,7 @@ import type { Crossing } from '../crossing/crossing';
 import { depthsOf } from '../crossing/depth';
 import type { Move } from './moves';
 import { play } from './play';
-import { joined, tell, type Told } from './sentence';
+import { joinTold, tell, type Told } from './sentence';
 import type { HandState, Leg } from './state';
 import type { Voice } from './voice';
 import { unwrap } from '../result';
@@ -28,7 +28,7 @@ export function scriptOf(
 	voice: Voice,
 	mounts?: readonly Leg[]
 ): Script {
-	const steps = stepsOf(moves);
+	const steps = scriptSteps(moves);
 	const { states, made } = unwrap(play(stitches, steps, mounts));
 	return {
 		steps,
@@ -41,7 +41,7 @@ export function scriptOf(
  * One stitch worked a step, everything else as it is. Stitches worked from the far end of a cable needle turn
  * together and stay together, and so do stitches that stay on.
  */
-export function stepsOf(moves: readonly Move[]): Move[] {
+export function scriptSteps(moves: readonly Move[]): Move[] {
 	return moves.flatMap((move): Move[] =>
 		move.do === 'work' && !('end' in move && move.end) && !('stay' in move && move.stay)
 			? move.stitches.map((word) => ({ ...move, stitches: [word] }))
@@ -63,8 +63,8 @@ export function tellCrossed({ order, over }: Pick<Crossing, 'order' | 'over'>): 
 		short: 'Crossed',
 		sentence:
 			between.length === 0
-				? `Crossed: ${joined(front)} ${lie} in front of ${joined(behind)}.`
-				: `Crossed: ${joined(front)} ${lie} in front, ${joined(between)} between, ${joined(behind)} behind.`,
+				? `Crossed: ${joinTold(front)} ${lie} in front of ${joinTold(behind)}.`
+				: `Crossed: ${joinTold(front)} ${lie} in front, ${joinTold(between)} between, ${joinTold(behind)} behind.`,
 		detail: `The new order is ${order.join(' ')}, all on one needle. Give the cloth a small tug to even it.`
 	};
 }

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { answerFor, frontsSaid } from './answers';
 import { draftLesson } from '../planning/draft';
 import type { Lesson, Part } from './lesson';
 import { unwrap } from '../result';
 
 const first = (name: string, centre?: 'between' | 'behind') => {
-	const answer = unwrap(read(name, { centre }));
+	const answer = unwrap(readName(name, { centre }));
 	return answer.readings[0].crossing;
 };
 

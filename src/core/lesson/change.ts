@@ -5,7 +5,7 @@ import type { Change, Lesson, LessonCrossing, Part } from './lesson';
  * The lesson after a change. Made to be sent twice and late without harm: what speaks of a part that is gone does
  * nothing, a part that is there already is not added again, and one whose neighbour is gone goes to the end.
  */
-export function changed(lesson: Lesson, change: Change): Lesson {
+export function applyChange(lesson: Lesson, change: Change): Lesson {
 	switch (change.kind) {
 		case 'set':
 			return { ...lesson, ...change.fields };
@@ -86,7 +86,7 @@ const OWN: Partial<Record<Part['kind'], readonly string[]>> = {
 };
 
 /** The change that takes another one back, told from the lesson before it; `null` when there is nothing to undo. */
-export function undoing(lesson: Lesson, change: Change): Change | null {
+export function invertChange(lesson: Lesson, change: Change): Change | null {
 	if (change.kind === 'add-part') return { kind: 'remove-part', part: change.part.id };
 	if (change.kind === 'restore') return { kind: 'restore', lesson };
 	if (change.kind !== 'remove-part' && change.kind !== 'move-part') return null;

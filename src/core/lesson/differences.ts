@@ -32,7 +32,7 @@ const OWN_FIELDS = [
 ] as const;
 
 /** What is other between two versions of a lesson: the lesson itself first, then its parts in their order now, those gone last. */
-export function differencesOf(then: Lesson, now: Lesson): Difference[] {
+export function lessonDifferences(then: Lesson, now: Lesson): Difference[] {
 	if (then === now) return [];
 	const own = [
 		...OWN_FIELDS.flatMap((field) => differing(field, then[field], now[field])),

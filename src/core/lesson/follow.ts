@@ -1,7 +1,7 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { CROSSING_FORMAT } from '../crossing/schema';
 import { plain, readKey } from '../naming/key';
-import { changed } from './change';
+import { applyChange } from './change';
 import type { Lesson, LessonCrossing } from './lesson';
 import { MOST_ROWS_TEXT } from './schema';
 
@@ -16,7 +16,7 @@ export interface Sources {
  * A lesson with what it took from elsewhere as it stands there now: rows of swatches, the sayings kept with crossings, and
  * what a key in use makes of a name. What has no source any more stays as the lesson has it.
  */
-export function followed(lesson: Lesson, { swatches, sayings, keys }: Sources): Lesson {
+export function followSources(lesson: Lesson, { swatches, sayings, keys }: Sources): Lesson {
 	const meanings = meaningsIn(keys, lesson);
 	const crossings = changedOnly(lesson.crossings, (taught) => {
 		const crossing = meanings.get(plain(taught.name));
@@ -41,11 +41,14 @@ export function followed(lesson: Lesson, { swatches, sayings, keys }: Sources): 
 }
 
 /** A lesson whose rows are those of a swatch of the teacher's, from now on following it; rows that are others stay alone. */
-export function following(lesson: Lesson, source: Sources['swatches'][number]): Lesson {
+export function linkSwatch(lesson: Lesson, source: Sources['swatches'][number]): Lesson {
 	const rows = lesson.swatches.find(({ text }) => text === source.text);
 	if (!rows) return lesson;
-	const linked = changed(lesson, { kind: 'keep-swatch', swatch: rows.id, as: source.id });
-	return changed(linked, { kind: 'put-swatch', swatch: { ...source, title: source.title.slice(0, 200) } });
+	const linked = applyChange(lesson, { kind: 'keep-swatch', swatch: rows.id, as: source.id });
+	return applyChange(linked, {
+		kind: 'put-swatch',
+		swatch: { ...source, title: source.title.slice(0, 200) }
+	});
 }
 
 /** What keys say of names that the lesson uses; only those lines are read. */

@@ -1,5 +1,5 @@
-import { changed } from './change';
-import { differencesOf, inShort } from './differences';
+import { applyChange } from './change';
+import { lessonDifferences, inShort } from './differences';
 import type { Change, Lesson } from './lesson';
 
 /** A change that was taken: the version it made, and when, in milliseconds. */
@@ -24,7 +24,7 @@ const PAUSE_MS = 10 * 60_000;
 export const lessonAt = (original: Lesson, changes: readonly Dated[], version: number): Lesson =>
 	changes
 		.filter((one) => one.version <= version)
-		.reduce((lesson, { change }) => changed(lesson, change), original);
+		.reduce((lesson, { change }) => applyChange(lesson, change), original);
 
 /** The history of a lesson, the newest first: changes made in one sitting are told together. */
 export function historyOf(original: Lesson, changes: readonly Dated[]): HistoryLine[] {
@@ -38,10 +38,10 @@ export function historyOf(original: Lesson, changes: readonly Dated[]): HistoryL
 	let lesson = original;
 	const lines = sittings.map((sitting): HistoryLine => {
 		const before = lesson;
-		lesson = sitting.reduce((so, { change }) => changed(so, change), before);
+		lesson = sitting.reduce((so, { change }) => applyChange(so, change), before);
 		const { version, at, change } = sitting.at(-1)!;
 		const back = change.kind === 'restore' ? 'An earlier version brought back: ' : '';
-		return { version, at, said: back + inShort(differencesOf(before, lesson)) };
+		return { version, at, said: back + inShort(lessonDifferences(before, lesson)) };
 	});
 	return lines.reverse();
 }

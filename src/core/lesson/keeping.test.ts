@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { draftAround } from '../planning/around';
 import type { Brief } from '../planning/brief';
-import { changed, undoing } from './change';
+import { applyChange, invertChange } from './change';
 import { checkLesson } from '../planning/check';
 import { clashOf } from './clash';
-import { differencesOf, inShort } from './differences';
+import { lessonDifferences, inShort } from './differences';
 import { draftLesson } from '../planning/draft';
 import { historyOf, lessonAt, type Dated } from './history';
 import { emptyLesson, minutesOf, type Change, type Lesson, type Part } from './lesson';
@@ -47,8 +47,8 @@ describe('differences', () => {
 			{ kind: 'remove-part', part: 'b' } as const,
 			{ kind: 'add-part', part: note('d'), after: null } as const,
 			{ kind: 'set', fields: { minutes: 60 } } as const
-		].reduce<Lesson>(changed, lesson);
-		expect(differencesOf(lesson, now)).toEqual([
+		].reduce<Lesson>(applyChange, lesson);
+		expect(lessonDifferences(lesson, now)).toEqual([
 			{ part: null, title: 'Ropes', what: 'changed', fields: [{ field: 'minutes', then: '90', now: '60' }] },
 			{ part: 'd', title: 'Note d', what: 'added', fields: [] },
 			{
@@ -62,20 +62,22 @@ describe('differences', () => {
 			},
 			{ part: 'b', title: 'Note b', what: 'removed', fields: [] }
 		]);
-		expect(inShort(differencesOf(lesson, now))).toBe('1 part changed, 1 added, 1 removed, minutes');
+		expect(inShort(lessonDifferences(lesson, now))).toBe('1 part changed, 1 added, 1 removed, minutes');
 	});
 
 	it('name only the part that was moved, not those it passed', () => {
-		const now = changed(lesson, { kind: 'move-part', part: 'a', after: 'c' });
-		expect(differencesOf(lesson, now)).toEqual([{ part: 'a', title: 'Note a', what: 'moved', fields: [] }]);
+		const now = applyChange(lesson, { kind: 'move-part', part: 'a', after: 'c' });
+		expect(lessonDifferences(lesson, now)).toEqual([
+			{ part: 'a', title: 'Note a', what: 'moved', fields: [] }
+		]);
 	});
 
 	it('are none exactly where nothing that is told is other', () => {
 		fc.assert(
 			fc.property(fc.array(anyChange, { maxLength: 6 }), (changes) => {
-				const now = changes.reduce<Lesson>(changed, lesson);
+				const now = changes.reduce<Lesson>(applyChange, lesson);
 				const same = JSON.stringify(now) === JSON.stringify(lesson);
-				expect(differencesOf(lesson, now).length === 0).toBe(same);
+				expect(lessonDifferences(lesson, now).length === 0).toBe(same);
 			})
 		);
 	});
@@ -142,11 +144,11 @@ describe('a history', () => {
 				const changes = dated(list, () => 0);
 				const version = pick % (list.length + 1);
 				const then = lessonAt(lesson, changes, version);
-				expect(then).toEqual(list.slice(0, version).reduce<Lesson>(changed, lesson));
+				expect(then).toEqual(list.slice(0, version).reduce<Lesson>(applyChange, lesson));
 				const now = lessonAt(lesson, changes, list.length);
 				const back: Change = { kind: 'restore', lesson: then };
-				expect(changed(now, back)).toEqual(then);
-				expect(changed(changed(now, back), undoing(now, back)!)).toEqual(now);
+				expect(applyChange(now, back)).toEqual(then);
+				expect(applyChange(applyChange(now, back), invertChange(now, back)!)).toEqual(now);
 			})
 		);
 	});
@@ -177,7 +179,7 @@ describe('a lesson drafted again', () => {
 	});
 
 	it('keeps a part that was written over, in the place of the drafted one', () => {
-		const mine = changed(draft, set(show.id, { title: 'Show it with the big wool', minutes: 12 }));
+		const mine = applyChange(draft, set(show.id, { title: 'Show it with the big wool', minutes: 12 }));
 		const { lesson: now, own } = good(mine);
 		expect(own).toEqual([show.id]);
 		expect(kinds(now).filter((kind) => kind === 'show')).toHaveLength(
@@ -194,7 +196,7 @@ describe('a lesson drafted again', () => {
 		const mine = [
 			{ kind: 'remove-part', part: explain.id } as const,
 			{ kind: 'add-part', part: { ...note('own'), title: 'The kettle' }, after: show.id } as const
-		].reduce<Lesson>(changed, draft);
+		].reduce<Lesson>(applyChange, draft);
 		const { lesson: now } = good(mine);
 		expect(kinds(now)).not.toContain('explain');
 		const at = now.parts.findIndex(({ id }) => id === 'own');
@@ -207,7 +209,7 @@ describe('a lesson drafted again', () => {
 				const mine = [
 					{ kind: 'set', fields: { minutes: all } } as const,
 					{ kind: 'add-part', part: note('own', minutes), after: show.id } as const
-				].reduce<Lesson>(changed, draft);
+				].reduce<Lesson>(applyChange, draft);
 				const answer = again(mine);
 				if (!answer.ok) return;
 				const { lesson: now } = answer.value;
@@ -227,7 +229,7 @@ describe('a lesson drafted again', () => {
 			draft.parts
 				.filter((part) => about(id)(part) && part.kind !== 'mend')
 				.map(({ id }): Change => ({ kind: 'remove-part', part: id }))
-				.reduce<Lesson>(changed, { ...draft, minutes });
+				.reduce<Lesson>(applyChange, { ...draft, minutes });
 		const spoken = (lesson: Lesson) =>
 			[lesson.title, lesson.homework, ...lesson.parts.map(({ title }) => title)].join(' ');
 
@@ -257,7 +259,7 @@ describe('a lesson drafted again', () => {
 					(ids, minutes) => {
 						const mine = ids
 							.map((part): Change => ({ kind: 'remove-part', part }))
-							.reduce<Lesson>(changed, { ...draft, minutes });
+							.reduce<Lesson>(applyChange, { ...draft, minutes });
 						const answer = again(mine);
 						if (!answer.ok) return void expect(answer.error.code).toBe('conflict');
 						const now = kinds(answer.value.lesson);
@@ -273,7 +275,7 @@ describe('a lesson drafted again', () => {
 		});
 
 		it('keeps words of the teacher’s own, without the name', () => {
-			const mine = changed(without('b', 90), {
+			const mine = applyChange(without('b', 90), {
 				kind: 'set',
 				fields: { title: 'Bench cushions: 2/2 RC and 2/2 LC', homework: 'Bring wool. Knit 2/2 LC at home.' }
 			});
@@ -283,13 +285,15 @@ describe('a lesson drafted again', () => {
 
 		it('says what stays away', () => {
 			const explain = draft.parts.find(({ kind }) => kind === 'explain')!;
-			expect(good(changed(draft, { kind: 'remove-part', part: explain.id })).away).toEqual([explain.title]);
+			expect(good(applyChange(draft, { kind: 'remove-part', part: explain.id })).away).toEqual([
+				explain.title
+			]);
 			expect(good(draft).away).toEqual([]);
 		});
 	});
 
 	it('says so where the teacher’s own parts leave no room', () => {
-		const mine = changed(draft, { kind: 'add-part', part: note('own', 145), after: null });
+		const mine = applyChange(draft, { kind: 'add-part', part: note('own', 145), after: null });
 		expect(again(mine)).toMatchObject({ ok: false, error: { code: 'conflict' } });
 	});
 });

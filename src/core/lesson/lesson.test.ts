@@ -6,11 +6,11 @@ import { checkCrossing } from '../crossing/validity';
 import type { Voice } from '../hands/voice';
 import { KEY_FORMAT, parseKey } from '../formats/key';
 import { readKey } from '../naming/key';
-import { read } from '../naming/read';
-import { changed, undoing } from './change';
+import { readName } from '../naming/read';
+import { applyChange, invertChange } from './change';
 import { clockAt, emptyLesson, minutesOf, timed, type Change, type Lesson, type Part } from './lesson';
 import { changeShape, LESSON_FORMAT, lessonShape } from './schema';
-import { showing } from '../teaching/showing';
+import { showingOf } from '../teaching/showing';
 import { unwrap } from '../result';
 
 const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: id, minutes });
@@ -20,7 +20,7 @@ const lessonOf = (...ids: string[]): Lesson => ({
 });
 const order = ({ parts }: Lesson) => parts.map(({ id }) => id).join('');
 const crossing = (name: string) => {
-	const answer = unwrap(read(name));
+	const answer = unwrap(readName(name));
 	return answer.readings[0].crossing;
 };
 const show = (id: string, name: string, crossingId: string): Change => ({
@@ -45,11 +45,11 @@ describe('a change', () => {
 			'abcd'
 		],
 		['moves a part that is gone: not at all', { kind: 'move-part', part: 'x', after: 'a' }, 'abc']
-	])('%s', (_, change, after) => expect(order(changed(lesson, change))).toBe(after));
+	])('%s', (_, change, after) => expect(order(applyChange(lesson, change))).toBe(after));
 
 	it('sets what its kind has: a practice is of a cross or of rows, and rows need not be said', () => {
 		const of = (part: Part, fields: Extract<Change, { kind: 'set-part' }>['fields']) =>
-			changed({ ...lesson, parts: [part] }, { kind: 'set-part', part: part.id, fields }).parts[0];
+			applyChange({ ...lesson, parts: [part] }, { kind: 'set-part', part: part.id, fields }).parts[0];
 		const practice: Part = { id: 'p', kind: 'practice', title: '', minutes: 5, crossing: 'c', times: 3 };
 		const onRows = of(practice, { swatch: 's' });
 		expect(onRows).toEqual({ id: 'p', kind: 'practice', title: '', minutes: 5, swatch: 's', times: 3 });
@@ -70,9 +70,12 @@ describe('a change', () => {
 	});
 
 	it('sets what it names and nothing else', () => {
-		const set = changed(lesson, { kind: 'set-part', part: 'b', fields: { text: 'Slowly.' } });
+		const set = applyChange(lesson, { kind: 'set-part', part: 'b', fields: { text: 'Slowly.' } });
 		expect(set.parts[1]).toEqual({ ...note('b'), text: 'Slowly.' });
-		expect(changed(lesson, { kind: 'set', fields: { title: 'Eels' } })).toEqual({ ...lesson, title: 'Eels' });
+		expect(applyChange(lesson, { kind: 'set', fields: { title: 'Eels' } })).toEqual({
+			...lesson,
+			title: 'Eels'
+		});
 	});
 
 	it('brings the crossing of a part along once, and points at the one that is there', () => {
@@ -80,7 +83,7 @@ describe('a change', () => {
 			show('a', '2/2 RC', 'one'),
 			show('b', '2/2 RC', 'two'),
 			show('c', '2/2 LC', 'three')
-		].reduce(changed, emptyLesson('Ropes'));
+		].reduce(applyChange, emptyLesson('Ropes'));
 		expect(twice.crossings.map(({ id }) => id)).toEqual(['one', 'three']);
 		expect(twice.parts.map((part) => 'crossing' in part && part.crossing)).toEqual(['one', 'one', 'three']);
 	});
@@ -106,8 +109,8 @@ describe('a change', () => {
 	it('does no harm when it comes twice', () => {
 		fc.assert(
 			fc.property(anyChange, (change) => {
-				const once = changed(lesson, change);
-				expect(changed(once, change)).toEqual(once);
+				const once = applyChange(lesson, change);
+				expect(applyChange(once, change)).toEqual(once);
 			})
 		);
 	});
@@ -115,8 +118,8 @@ describe('a change', () => {
 	it('is taken back whole where it can be taken back', () => {
 		fc.assert(
 			fc.property(anyChange, (change) => {
-				const back = undoing(lesson, change);
-				if (back) expect(changed(changed(lesson, change), back)).toEqual(lesson);
+				const back = invertChange(lesson, change);
+				if (back) expect(applyChange(applyChange(lesson, change), back)).toEqual(lesson);
 			})
 		);
 	});
@@ -152,14 +155,14 @@ describe('a part at a bed', () => {
 			const taught = { id: 'c', name: '2/2 RC', crossing: crossing('2/2 RC') };
 			const part: Part = { id: 's', kind: 'show', title: '', minutes: 5, crossing: 'c', way };
 			const lesson: Lesson = { ...emptyLesson('Beds'), medium, crossings: [taught as never], parts: [part] };
-			const seen = showing(lesson, part, voice('right'))!;
+			const seen = showingOf(lesson, part, voice('right'))!;
 			expect(seen.shown).toMatchObject({ kind: 'bed', medium, way: { id: way } });
 			const { states, steps, told } = seen.shown!.script;
 			expect(states).toHaveLength(steps.length + 1);
 			expect(told).toHaveLength(steps.length + 1);
 			expect((states.at(-1) as { bed: unknown }).bed).toEqual([3, 4, 1, 2]);
-			expect(showing(lesson, part, voice('left'))).toEqual(seen);
-			expect(showing({ ...lesson, medium: 'hand' }, part, voice('right'))!.shown).toBeNull();
+			expect(showingOf(lesson, part, voice('left'))).toEqual(seen);
+			expect(showingOf({ ...lesson, medium: 'hand' }, part, voice('right'))!.shown).toBeNull();
 		}
 	);
 });
@@ -209,7 +212,7 @@ describe('the demo lessons', () => {
 			}
 			const shown = lesson.parts
 				.filter(({ kind }) => kind === 'show')
-				.map((part) => showing(lesson, part, voice));
+				.map((part) => showingOf(lesson, part, voice));
 			expect(shown.length).toBeGreaterThan(1);
 			for (const seen of shown) expect(seen?.shown?.way.agrees).toBe(true);
 			expect(minutesOf(lesson)).toBeLessThanOrEqual(lesson.minutes);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { changed } from './change';
+import { applyChange } from './change';
 import { emptyLesson, minutesOf, type Lesson, type Part } from './lesson';
 import {
 	besideRemoved,
@@ -16,8 +16,8 @@ import { lessonShape } from './schema';
 
 const note = (id: string, minutes = 10, text = ''): Part => ({ id, kind: 'note', title: id, minutes, text });
 const lessonOf = (...parts: Part[]): Lesson => ({ ...emptyLesson('Reeds'), parts });
-const after = (lesson: Lesson, changes: readonly Parameters<typeof changed>[1][]) =>
-	changes.reduce(changed, lesson);
+const after = (lesson: Lesson, changes: readonly Parameters<typeof applyChange>[1][]) =>
+	changes.reduce(applyChange, lesson);
 const ids = ({ parts }: Lesson) => parts.map(({ id }) => id);
 
 const lesson = lessonOf(note('a', 7, 'Sit.'), note('b', 4, 'Knit.'), note('c'));
@@ -73,9 +73,9 @@ describe('a part that is moved', () => {
 				const there = movePart(lesson, id, by);
 				const at = ids(lesson).indexOf(id) + by;
 				if (at < 0 || at > 2) return void expect(there).toBeNull();
-				const moved = changed(lesson, there!);
+				const moved = applyChange(lesson, there!);
 				expect(ids(moved)[at]).toBe(id);
-				expect(changed(moved, movePart(moved, id, -by as -1 | 1)!)).toEqual(lesson);
+				expect(applyChange(moved, movePart(moved, id, -by as -1 | 1)!)).toEqual(lesson);
 			})
 		);
 		expect(movePart(lesson, 'nobody', 1)).toBeNull();

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { sameCrossing } from '../crossing/crossing';
 import { checkCrossing } from '../crossing/validity';
 import { rope } from '../crossing/lean';
-import { read } from '../naming/read';
-import { changed } from './change';
+import { readName } from '../naming/read';
+import { applyChange } from './change';
 import { emptyLesson, type Lesson } from './lesson';
 import { newPart } from '../planning/palette';
 import { sidesOf, stepsIn } from '../teaching/showing';
@@ -12,7 +12,7 @@ import { SLIPS, slipped, type SlipId } from './slip';
 import { unwrap } from '../result';
 
 const crossing = (name: string) => {
-	const answer = unwrap(read(name));
+	const answer = unwrap(readName(name));
 	return answer.readings[0].crossing;
 };
 const VOICE = { hand: 'right', keep: 'fabric', yarnHand: 'right', terms: 'us', units: 'cm' } as const;
@@ -84,7 +84,7 @@ describe('a comparison', () => {
 
 	it('may be of a cross and a swatch, and says where a side points to nothing', () => {
 		const part = newPart(lesson, 'compare', 'x')!;
-		const now = changed(
+		const now = applyChange(
 			{ ...lesson, parts: [part] },
 			{
 				kind: 'set-part',
@@ -101,7 +101,7 @@ describe('a comparison', () => {
 	it('leaves fields to the kinds that have them', () => {
 		const show = newPart(lesson, 'show', 'x')!;
 		const fields = { pace: 'slow', sides: 'both', yarnHands: 'left', left: { swatch: 's' } } as const;
-		const now = changed({ ...lesson, parts: [show] }, { kind: 'set-part', part: 'x', fields });
+		const now = applyChange({ ...lesson, parts: [show] }, { kind: 'set-part', part: 'x', fields });
 		expect(now.parts[0]).toEqual({ ...show, pace: 'slow', sides: 'both', yarnHands: 'left' });
 	});
 });

@@ -3,7 +3,7 @@ import { inWords } from './numbers';
 import { centresOf } from './over';
 import type { Phrase } from './phrase';
 import type { ReadOptions, Reading, School } from './reading';
-import { splits, threeGroup, twoGroup, type Shape, type Side } from './shapes';
+import { splits, threeGroup, twoGroup, type Shape, type GroupSide } from './shapes';
 
 /**
  * Names with one number, which counts either all the stitches in the cable or those held: `C4F`, `CB4`, `T3F`,
@@ -12,9 +12,9 @@ import { splits, threeGroup, twoGroup, type Shape, type Side } from './shapes';
  * @param sides the leans it may have: one where it is said, else right before left
  * @param school what the name goes by
  */
-export function read(
+export function readCounted(
 	phrase: Phrase,
-	sides: readonly Side[],
+	sides: readonly GroupSide[],
 	school: Extract<School, 'hold' | 'lean' | 'words' | 'none'>,
 	options: ReadOptions
 ): Result<Reading>[] {
@@ -34,7 +34,12 @@ export function read(
 		)
 	];
 
-	function reading([front, behind]: readonly [number, number], side: Side, as: School, counting: string) {
+	function reading(
+		[front, behind]: readonly [number, number],
+		side: GroupSide,
+		as: School,
+		counting: string
+	) {
 		return because(twoGroup(front, behind, side, phrase), as, counting, count >= 5);
 	}
 }
@@ -43,7 +48,7 @@ export function read(
 function readThree(
 	count: number,
 	phrase: Phrase,
-	sides: readonly Side[],
+	sides: readonly GroupSide[],
 	school: School,
 	options: ReadOptions
 ): Result<Reading>[] {

@@ -3,9 +3,9 @@ import { checkCrossing } from '../crossing/validity';
 import { apply } from '../hands/apply';
 import { madeBy, startOf } from '../hands/state';
 import { fault, good, type Result } from '../result';
-import { readName } from './names';
+import { readInSchools } from './names';
 import type { ReadOptions, Reading } from './reading';
-import { isSentence, parseSentence, type Step } from './sentence';
+import { isSentence, parseSentence, type SentenceStep } from './sentence';
 
 /** A definition, with the name before its colon if it has one. */
 interface Labelled {
@@ -52,7 +52,7 @@ export function readDefinition(
 }
 
 /** The crossing that the steps make, an open hold taken at one side; `unreadable` where counts do not fit. */
-function crossingOf(steps: readonly Step[], side: 'front' | 'back' | null): Result<Crossing> {
+function crossingOf(steps: readonly SentenceStep[], side: 'front' | 'back' | null): Result<Crossing> {
 	const stitches = steps.reduce((sum, { move }) => sum + fromLeft(move), 0);
 	if (stitches > MOST_STITCHES)
 		return fault('size', `A crossing has at most ${MOST_STITCHES} stitches; this one takes ${stitches}.`);
@@ -81,7 +81,7 @@ function crossingOf(steps: readonly Step[], side: 'front' | 'back' | null): Resu
 }
 
 /** The stitches a move takes from the left needle for good; what comes back to it counts against them. */
-function fromLeft(move: Step['move']): number {
+function fromLeft(move: SentenceStep['move']): number {
 	switch (move.do) {
 		case 'slip':
 		case 'let-go':
@@ -101,7 +101,7 @@ function agreeing(
 	readings: readonly Result<Reading>[],
 	options: ReadOptions
 ): Result<Result<Reading>[]> {
-	const named = readName(label, { ...options, medium: 'hand' });
+	const named = readInSchools(label, { ...options, medium: 'hand' });
 	if (!named.ok) {
 		if (named.error.code === 'unreadable') return good([...readings]);
 		return fault('conflict', `The name “${label}” cannot be: ${named.error.message}`);

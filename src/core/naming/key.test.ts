@@ -5,7 +5,7 @@ import { layered, sameCrossing } from '../crossing/crossing';
 import { frontToBack } from '../crossing/depth';
 import { definedBy, plain, readKey, withoutDoubles, writtenOut } from './key';
 import { lookAt } from './look';
-import { read } from './read';
+import { readName } from './read';
 import { settledBy } from './settled';
 import { typedCrossing } from './typed';
 
@@ -60,8 +60,8 @@ describe('a key', () => {
 describe('what settles a name', () => {
 	const keys = [{ title: 'Eel panel', lines: readKey(KEY) }];
 	const settled = (name: string, choices: Parameters<typeof settledBy>[3]['choices'] = [], withKeys = keys) =>
-		settledBy(name, read(name), 'hand', { keys: withKeys, choices });
-	const c4f = read('C4F');
+		settledBy(name, readName(name), 'hand', { keys: withKeys, choices });
+	const c4f = readName('C4F');
 	const held = c4f.ok ? c4f.value.readings[1].crossing : null;
 
 	it('is a line of a key in use, and the other readings stay in sight', () => {
@@ -157,7 +157,7 @@ describe('a name written out by a key', () => {
 	it('has the definition it has there, however it is spaced and cased', () => {
 		const written = writtenOut('otter', lines);
 		expect(written).toBe('otter: sl next 2 sts to cn and hold in back, k2, k2 from cn');
-		const answer = read(written);
+		const answer = readName(written);
 		expect(answer.ok && answer.value.readings[0].crossing.order).toEqual([3, 4, 1, 2]);
 	});
 

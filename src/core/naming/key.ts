@@ -1,6 +1,6 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { fault, type Fault } from '../result';
-import { read } from './read';
+import { readName } from './read';
 import type { Reading } from './reading';
 
 /** One line of a pattern's key, read: a name with what its definition makes, or a name alone with all it allows. */
@@ -36,10 +36,10 @@ export function readKey(text: string): KeyLine[] {
 function lineOf(text: string, line: number): KeyLine {
 	const parted = /^(.{1,60}?)\s*(?::|=|\s[–—-]\s)\s*(.+)$/.exec(text);
 	const [label, definition] = parted ? [parted[1], parted[2]] : [text, ''];
-	const answer = read(definition ? `${label}: ${definition}` : label);
+	const answer = readName(definition ? `${label}: ${definition}` : label);
 	const told = { line, text, label, definition };
 	if (!answer.ok) {
-		const alone = definition ? read(label) : answer;
+		const alone = definition ? readName(label) : answer;
 		return { ...told, readings: [], fault: answer.error, named: alone.ok ? alone.value.readings : [] };
 	}
 	const { readings } = answer.value;
@@ -48,7 +48,7 @@ function lineOf(text: string, line: number): KeyLine {
 
 /** What a line's own definition makes, where it can be read without its name: to show beside what the name says. */
 export function definedBy({ definition }: KeyLine): Crossing | null {
-	const answer = definition ? read(definition) : null;
+	const answer = definition ? readName(definition) : null;
 	return answer?.ok ? answer.value.readings[0].crossing : null;
 }
 

@@ -1,12 +1,12 @@
 import { numberOf } from './numbers';
 import { MOST_IN_GROUP, MOST_STITCHES } from '../crossing/crossing';
-import { fault, good, mapped, type Result } from '../result';
+import { fault, good, mapResult, type Result } from '../result';
 import * as counted from './counted';
 import * as over from './over';
 import { phraseOf, type Phrase } from './phrase';
 import type { ReadOptions, Reading } from './reading';
 import * as sets from './sets';
-import { threeGroup, twoGroup, type Side } from './shapes';
+import { threeGroup, twoGroup, type GroupSide } from './shapes';
 
 /** What the words of a name allow: its readings in every school, each or why not; and a total it states. */
 export interface NameReadings {
@@ -15,11 +15,11 @@ export interface NameReadings {
 }
 
 /** Reads a name that is no written definition: the numbers and directions in it decide which schools it belongs to. */
-export function readName(text: string, options: ReadOptions): Result<NameReadings> {
+export function readInSchools(text: string, options: ReadOptions): Result<NameReadings> {
 	const phrase = phraseOf(text);
 	if (!phrase.ok) return phrase;
 	const { total } = phrase.value;
-	return mapped(bySchool(phrase.value, text, options), (readings) => ({ readings, total }));
+	return mapResult(bySchool(phrase.value, text, options), (readings) => ({ readings, total }));
 }
 
 function bySchool(phrase: Phrase, text: string, options: ReadOptions): Result<Result<Reading>[]> {
@@ -53,21 +53,21 @@ function bySchool(phrase: Phrase, text: string, options: ReadOptions): Result<Re
 				'unreadable',
 				'Two sets change places here; say how many stitches each has, as in “2 over 2 right over left”.'
 			);
-		return good(sets.read(phrase, options));
+		return good(sets.readSets(phrase, options));
 	}
 	const [side] = sides;
 	if (phrase.numbers.length > 1)
-		return good(side ? over.read(phrase, side, options) : withoutDirection(phrase, options));
-	if (!side) return good(counted.read(phrase, ['right', 'left'], 'none', options));
-	if (phrase.holds.size > 0) return good(counted.read(phrase, [side], 'hold', options));
-	return good(counted.read(phrase, [side], phrase.spelled ? 'words' : 'lean', options));
+		return good(side ? over.readOver(phrase, side, options) : withoutDirection(phrase, options));
+	if (!side) return good(counted.readCounted(phrase, ['right', 'left'], 'none', options));
+	if (phrase.holds.size > 0) return good(counted.readCounted(phrase, [side], 'hold', options));
+	return good(counted.readCounted(phrase, [side], phrase.spelled ? 'words' : 'lean', options));
 }
 
 const isBareNumber = (text: string): boolean => numberOf(text.trim().toLowerCase()) !== undefined;
 
 /** The leans a name says: back and right lean right, front and left lean left; right over left leans left. */
-function sidesOf({ leans, holds, sets }: Phrase, { medium }: ReadOptions): Set<Side> {
-	const sides = new Set<Side>(leans);
+function sidesOf({ leans, holds, sets }: Phrase, { medium }: ReadOptions): Set<GroupSide> {
+	const sides = new Set<GroupSide>(leans);
 	if (holds.has('front')) sides.add('left');
 	if (holds.has('back')) sides.add('right');
 	if (sets?.by === 'first') sides.add(sets.named);
@@ -77,7 +77,11 @@ function sidesOf({ leans, holds, sets }: Phrase, { medium }: ReadOptions): Set<S
 }
 
 /** `RT`, `LT`, right and left twist are one over one; other names need their numbers. */
-function withoutNumber(phrase: Phrase, sides: ReadonlySet<Side>, text: string): Result<Result<Reading>[]> {
+function withoutNumber(
+	phrase: Phrase,
+	sides: ReadonlySet<GroupSide>,
+	text: string
+): Result<Result<Reading>[]> {
 	const [side] = phrase.leans;
 	if (!phrase.twist || !side || phrase.sets)
 		return fault(

@@ -11,18 +11,18 @@ import { nearNames } from './near';
 import { inWords } from './numbers';
 import * as over from './over';
 import { inMedium } from '../technique/medium';
-import { read } from './read';
+import { readName } from './read';
 import type { ReadOptions } from './reading';
 import { say } from './say';
 import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from './schools';
 import { unwrap } from '../result';
 
 const crossingOf = (name: string) => {
-	const answer = unwrap(read(name));
+	const answer = unwrap(readName(name));
 	return answer.readings[0].crossing;
 };
 const faultOf = (name: string, width?: number) => {
-	const answer = read(name, { width });
+	const answer = readName(name, { width });
 	return answer.ok ? null : answer.error;
 };
 
@@ -45,7 +45,7 @@ describe('names of the over school', () => {
 	});
 
 	it('says in a sentence what passes over what', () => {
-		const answer = read('1/2 LPC');
+		const answer = readName('1/2 LPC');
 		expect(answer.ok && answer.value.readings[0].because).toBe(
 			'One stitch passes in front of two, leaning left, and those are purled.'
 		);
@@ -87,7 +87,7 @@ describe('names of the over school', () => {
 
 /** Every reading of a name: what its over-school name is, its school. */
 const readingsOf = (name: string, options: ReadOptions = {}) => {
-	const answer = read(name, options);
+	const answer = readName(name, options);
 	if (!answer.ok) return [answer.error.code];
 	return answer.value.readings.map(({ crossing, school }) => `${over.write(crossing)} ${school}`);
 };
@@ -128,7 +128,7 @@ describe('names of the other schools', () => {
 
 	it('drop the readings that a medium refuses while another stands', () => {
 		// Counting all, 1/1 lands on the wrong columns; counting the held, 2/2 is left.
-		const answer = read('C2F', { medium: 'brioche' });
+		const answer = readName('C2F', { medium: 'brioche' });
 		expect(answer.ok && answer.value).toMatchObject({
 			ambiguous: false,
 			readings: [{ school: 'held', crossing: { order: [3, 4, 1, 2], work: ['brk', 'slyo', 'brk', 'slyo'] } }]
@@ -181,7 +181,7 @@ describe('written definitions', () => {
 		['sl 2 to cn and hold above, k2, k2 from cn', ['unreadable']]
 	])('%s', (text, wanted) => {
 		if (wanted[0] === '2/2 RC? p')
-			expect(read(text)).toMatchObject({
+			expect(readName(text)).toMatchObject({
 				value: { readings: [{ crossing: { work: ['k', 'k', 'p', 'p'] } }] }
 			});
 		else expect(readingsOf(text)).toEqual(wanted);
@@ -189,7 +189,7 @@ describe('written definitions', () => {
 
 	it('say which name agreed, and that the definition counts where only knit and purl differ', () => {
 		const because = (text: string) => {
-			const answer = read(text);
+			const answer = readName(text);
 			return answer.ok ? answer.value.readings[0].because : '';
 		};
 		expect(because('C4B: sl 2 to cn and hold in back, k2, k2 from cn')).toContain('agrees');
@@ -200,7 +200,7 @@ describe('written definitions', () => {
 	it('count units in brioche and pairs in double knitting', () => {
 		const text = 'sl 2 to cn and hold in back, k2, k2 from cn';
 		const work = (medium: ReadOptions['medium']) => {
-			const answer = read(text, { medium });
+			const answer = readName(text, { medium });
 			return answer.ok && answer.value.readings[0].crossing.work.length;
 		};
 		expect([work('brioche'), work('double'), work('machine')]).toEqual([4, 8, 4]);
@@ -210,10 +210,10 @@ describe('written definitions', () => {
 	});
 
 	it('give the place of what is not understood', () => {
-		expect(read('sl 2 to cn and hold in back, dance')).toMatchObject({
+		expect(readName('sl 2 to cn and hold in back, dance')).toMatchObject({
 			error: { code: 'unreadable', at: 30 }
 		});
-		expect(read('C4B: sl 2 to cn and hold in back, dance')).toMatchObject({ error: { at: 35 } });
+		expect(readName('C4B: sl 2 to cn and hold in back, dance')).toMatchObject({ error: { at: 35 } });
 	});
 
 	it('answer any heap of their own words with a reading or a fault', () => {
@@ -258,7 +258,7 @@ describe('written definitions', () => {
 		);
 		fc.assert(
 			fc.property(fc.array(words, { maxLength: 16 }), (heap) => {
-				const answer = read(heap.join(' '));
+				const answer = readName(heap.join(' '));
 				if (answer.ok)
 					for (const { crossing } of answer.value.readings) expect(checkCrossing(crossing).ok).toBe(true);
 				else expect(['unreadable', 'size', 'conflict', 'parity']).toContain(answer.error.code);
@@ -411,7 +411,7 @@ describe('names that cannot be taken', () => {
 		);
 		fc.assert(
 			fc.property(hostile, (name) => {
-				const answer = read(name);
+				const answer = readName(name);
 				if (!answer.ok) expect(answer.error.message.length).toBeGreaterThan(20);
 			}),
 			{ numRuns: 1000 }
@@ -422,7 +422,7 @@ describe('names that cannot be taken', () => {
 		expect(nearNames('5/4 LX')).toContain('5/4 LC');
 		fc.assert(
 			fc.property(fc.string(), (text) => {
-				for (const name of nearNames(text)) expect(read(name).ok).toBe(true);
+				for (const name of nearNames(text)) expect(readName(name).ok).toBe(true);
 			})
 		);
 	});

@@ -1,22 +1,22 @@
 import type { Crossing } from '../crossing/crossing';
-import { mapped, type Result } from '../result';
+import { mapResult, type Result } from '../result';
 import type { Phrase } from './phrase';
 import type { ReadOptions, Reading } from './reading';
-import { threeGroup, twoGroup, type Centre, type Side } from './shapes';
+import { threeGroup, twoGroup, type Centre, type GroupSide } from './shapes';
 import { namedOf } from './write';
 
 /**
  * The *over* school: how many stitches pass in front of how many, and the lean you see: `2/2 RC`, `4/4LC`,
  * `2x1 LC`, `2-over-1 right cross`, `2/1 front cross`, `2-1-2 left cable`.
  */
-export function read(phrase: Phrase, side: Side, options: ReadOptions): Result<Reading>[] {
+export function readOver(phrase: Phrase, side: GroupSide, options: ReadOptions): Result<Reading>[] {
 	const [first, second, third] = phrase.numbers;
 	const shapes =
 		third === undefined
 			? [twoGroup(first, second, side, phrase)]
 			: centresOf(options).map((centre) => threeGroup([first, second, third], side, centre, phrase));
 	return shapes.map((shape) =>
-		mapped(shape, ({ crossing, says }) => ({ crossing, school: 'over', because: says }))
+		mapResult(shape, ({ crossing, says }) => ({ crossing, school: 'over', because: says }))
 	);
 }
 

@@ -1,6 +1,6 @@
 import { fault, good, type Result } from '../result';
 import { numberOf } from './numbers';
-import type { Side } from './shapes';
+import type { GroupSide } from './shapes';
 import { tokens, type Token } from './tokens';
 
 /** What the words of a name say, before any school has made sense of it. */
@@ -8,7 +8,7 @@ export interface Phrase {
 	/** one number, two or three groups, or none */
 	readonly numbers: readonly number[];
 	/** sides the eye sees, from letters or words */
-	readonly leans: ReadonlySet<Side>;
+	readonly leans: ReadonlySet<GroupSide>;
 	/** sides the hands hold the first group at */
 	readonly holds: ReadonlySet<'front' | 'back'>;
 	/** a lean was said in a word, not in a letter */
@@ -17,7 +17,7 @@ export interface Phrase {
 	readonly purl: boolean;
 	readonly tbl: boolean;
 	/** “right over left”, “right set first”: the set named first, and how it was named */
-	readonly sets: { readonly named: Side; readonly by: 'over' | 'first' } | null;
+	readonly sets: { readonly named: GroupSide; readonly by: 'over' | 'first' } | null;
 	/** `RT`, `LT`, “right twist”: needs no number */
 	readonly twist: boolean;
 	/** a stated total, as in “4-stitch C4F” */
@@ -26,12 +26,12 @@ export interface Phrase {
 
 interface Draft {
 	numbers: number[];
-	leans: Set<Side>;
+	leans: Set<GroupSide>;
 	holds: Set<'front' | 'back'>;
 	spelled: boolean;
 	purl: boolean;
 	tbl: boolean;
-	sets: { named: Side; by: 'over' | 'first' } | null;
+	sets: { named: GroupSide; by: 'over' | 'first' } | null;
 	twist: boolean;
 	total: number | undefined;
 }
@@ -147,7 +147,7 @@ function takeNumbers(pieces: readonly Token[], start: number, draft: Draft): num
 	return i - start;
 }
 
-function takeSets(draft: Draft, named: Side, by: 'over' | 'first', used: number): number {
+function takeSets(draft: Draft, named: GroupSide, by: 'over' | 'first', used: number): number {
 	if (draft.sets) return 0;
 	draft.sets = { named, by };
 	return used;

@@ -1,7 +1,7 @@
-import { fault, good, mapped, type Result } from '../result';
+import { fault, good, mapResult, type Result } from '../result';
 import { inMedium, type Medium } from '../technique/medium';
 import { labelled, readDefinition } from './definition';
-import { readName, type NameReadings } from './names';
+import { readInSchools, type NameReadings } from './names';
 import type { ReadOptions, Reading, Readings } from './reading';
 
 /** Longer than any definition with twelve needles; what is longer is not looked at. */
@@ -12,7 +12,7 @@ const LONGEST_NAME = 2_000;
  *
  * `unreadable` says what was expected and where, `size` which group is too small or large, `conflict` what disagrees.
  */
-export function read(name: string, options: ReadOptions = {}): Result<Readings> {
+export function readName(name: string, options: ReadOptions = {}): Result<Readings> {
 	if (name.length > LONGEST_NAME)
 		return fault('unreadable', `A name has at most ${LONGEST_NAME} characters.`, LONGEST_NAME + 1);
 	const found = readAny(name, options);
@@ -29,13 +29,13 @@ export function read(name: string, options: ReadOptions = {}): Result<Readings> 
 /** A written definition, with or without a name before it, or a name alone. */
 function readAny(text: string, options: ReadOptions): Result<NameReadings> {
 	const definition = labelled(text);
-	if (!definition) return readName(text, options);
-	return mapped(readDefinition(definition, options), (readings) => ({ readings, total: undefined }));
+	if (!definition) return readInSchools(text, options);
+	return mapResult(readDefinition(definition, options), (readings) => ({ readings, total: undefined }));
 }
 
 function inItsMedium(reading: Result<Reading>, medium: Medium): Result<Reading> {
 	if (!reading.ok) return reading;
-	return mapped(inMedium(reading.value.crossing, medium), (crossing) => ({ ...reading.value, crossing }));
+	return mapResult(inMedium(reading.value.crossing, medium), (crossing) => ({ ...reading.value, crossing }));
 }
 
 /**

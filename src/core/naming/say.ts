@@ -4,7 +4,7 @@ import { groups } from '../crossing/groups';
 import { mirror } from '../crossing/transform';
 import type { Voice } from '../hands/voice';
 import { fault, good, type Result } from '../result';
-import { read } from './read';
+import { readName } from './read';
 import { namedOf } from './write';
 
 /** Most cable needles that a definition numbers. */
@@ -19,7 +19,7 @@ type Words = Pick<Voice, 'hand' | 'keep' | 'terms'>;
 export function say(crossing: Crossing, voice: Words): Result<string> {
 	const made = voice.hand === 'left' && voice.keep === 'fabric' ? mirror(crossing) : crossing;
 	const text = shortSentence(made, voice) ?? longSentence(made, voice);
-	const back = text === null ? null : read(text);
+	const back = text === null ? null : readName(text);
 	if (
 		text !== null &&
 		back?.ok &&

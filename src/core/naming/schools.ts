@@ -1,9 +1,9 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { inWords } from './numbers';
 import * as over from './over';
-import { read } from './read';
+import { readName } from './read';
 import type { ReadOptions } from './reading';
-import { namedOf, type Named } from './write';
+import { namedOf, type WrittenName } from './write';
 
 /** The schools a name can be written in. */
 export const WRITTEN_SCHOOLS = ['over', 'hold', 'held', 'lean', 'words'] as const;
@@ -21,12 +21,12 @@ export function nameIn(crossing: Crossing, school: WrittenSchool): SchoolName {
 	if (!name) return { name: null, exact: false };
 	const options: ReadOptions =
 		school === 'hold' ? { count: 'all' } : school === 'held' ? { count: 'held' } : {};
-	const back = read(name, options);
+	const back = readName(name, options);
 	const exact = back.ok && !back.value.ambiguous && sameCrossing(back.value.readings[0].crossing, crossing);
 	return { name, exact };
 }
 
-const WRITERS: Readonly<Record<WrittenSchool, (crossing: Crossing, named: Named) => string | null>> = {
+const WRITERS: Readonly<Record<WrittenSchool, (crossing: Crossing, named: WrittenName) => string | null>> = {
 	over: over.write,
 	hold: (_, named) => counted(named, 'all', named.side === 'right' ? 'B' : 'F'),
 	held: (_, named) => counted(named, 'held', named.side === 'right' ? 'B' : 'F'),
@@ -38,7 +38,7 @@ const WRITERS: Readonly<Record<WrittenSchool, (crossing: Crossing, named: Named)
 };
 
 /** `C4F`: two groups as equal as can be, counting all the stitches, or two equal ones, counting those held. */
-function counted({ sizes, purl, tbl }: Named, count: 'all' | 'held', letter: string): string | null {
+function counted({ sizes, purl, tbl }: WrittenName, count: 'all' | 'held', letter: string): string | null {
 	const [first, second, third] = sizes;
 	if (third !== undefined || Math.abs(first - second) > (count === 'all' ? 1 : 0)) return null;
 	return `${purl ? 'T' : 'C'}${count === 'all' ? first + second : first}${letter}${tbl ? ' tbl' : ''}`;

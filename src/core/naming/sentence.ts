@@ -8,7 +8,7 @@ import { tokens, type Token } from './tokens';
 
 /** A written definition as the hands obey it. */
 export interface Sentence {
-	readonly steps: readonly Step[];
+	readonly steps: readonly SentenceStep[];
 	/** a hold was left without front or back: it is read both ways */
 	readonly openHold: boolean;
 	/** two stitches are worked together and drawn past each other: they look like a cross of one over one */
@@ -16,7 +16,7 @@ export interface Sentence {
 }
 
 /** A move with the character its phrase begins at; a hold left open says so. */
-export interface Step {
+export interface SentenceStep {
 	readonly move: Move;
 	readonly at: number;
 	readonly open?: true;
@@ -88,7 +88,7 @@ interface Work {
 /** Reads phrase after phrase; `held` counts what each needle holds, which “from cn” needs to know. */
 class Parser {
 	#at = 0;
-	#steps: (Step | Work)[] = [];
+	#steps: (SentenceStep | Work)[] = [];
 	#held = new Map<Cable, number>();
 	#problem: Result<never> | null = null;
 
@@ -101,7 +101,7 @@ class Parser {
 			const begin = this.#at;
 			if (!this.#phrase()) return this.#problem ?? this.#unread(begin);
 		}
-		const steps = this.#steps.map((step): Step =>
+		const steps = this.#steps.map((step): SentenceStep =>
 			'move' in step ? step : { move: workMove(step), at: step.at }
 		);
 		if (steps.length === 0) return this.#unread(0);

@@ -1,14 +1,14 @@
 import { good, type Result } from '../result';
 import type { Phrase } from './phrase';
 import type { ReadOptions, Reading, School } from './reading';
-import { splits, twoGroup, type Side } from './shapes';
+import { splits, twoGroup, type GroupSide } from './shapes';
 
 /**
  * Names that speak of two sets of stitches by where they lie: the strand on top (`right over left`, by hand), the
  * set hung first (`2x2 right set first`, machine), the set re-seated first (`right over left`, loom). Two numbers
  * belong to the sets in the order they are named; one number counts both.
  */
-export function read(phrase: Phrase, { medium, parked }: ReadOptions): Result<Reading>[] {
+export function readSets(phrase: Phrase, { medium, parked }: ReadOptions): Result<Reading>[] {
 	const { named, by } = phrase.sets!;
 	const right = (first: number, second: number) => (named === 'right' ? [first, second] : [second, first]);
 	const pairs = pairsOf(phrase.numbers).map(([first, second]) => right(first, second));
@@ -40,7 +40,13 @@ export function read(phrase: Phrase, { medium, parked }: ReadOptions): Result<Re
 	);
 
 	/** `first` counts the group nearest the left needle's tip, `second` the next. */
-	function reading(first: number, second: number, side: Side, school: School, why: string): Result<Reading> {
+	function reading(
+		first: number,
+		second: number,
+		side: GroupSide,
+		school: School,
+		why: string
+	): Result<Reading> {
 		const shape =
 			side === 'right' ? twoGroup(second, first, side, phrase) : twoGroup(first, second, side, phrase);
 		if (!shape.ok) return shape;
@@ -52,7 +58,7 @@ export function read(phrase: Phrase, { medium, parked }: ReadOptions): Result<Re
 	}
 }
 
-const other = (side: Side): Side => (side === 'right' ? 'left' : 'right');
+const other = (side: GroupSide): GroupSide => (side === 'right' ? 'left' : 'right');
 
 const pairsOf = ([first, second]: readonly number[]) =>
 	second === undefined ? splits(first) : [[first, second] as const];

@@ -3,7 +3,7 @@ import { grouped } from '../crossing/grouped';
 import { fault, good, type Result } from '../result';
 import { inWords, stitchesInWords } from './numbers';
 
-export type Side = 'right' | 'left';
+export type GroupSide = 'right' | 'left';
 export type Centre = 'between' | 'behind';
 
 /** How the stitches of a named cross are worked. */
@@ -21,7 +21,7 @@ export interface Shape {
 }
 
 /** Some stitches in front of some others; right: the first group waits behind, left: it waits in front. */
-export function twoGroup(front: number, behind: number, side: Side, manner: Manner): Result<Shape> {
+export function twoGroup(front: number, behind: number, side: GroupSide, manner: Manner): Result<Shape> {
 	const wrong = sizeFault([front, behind]);
 	if (wrong) return wrong;
 	const knit: WorkWord = manner.tbl ? 'ktbl' : 'k';
@@ -38,7 +38,7 @@ export function twoGroup(front: number, behind: number, side: Side, manner: Mann
 /** Three groups in needle order of which the outer two change places, the middle between them or behind both. */
 export function threeGroup(
 	[first, middle, third]: readonly [number, number, number],
-	side: Side,
+	side: GroupSide,
 	centre: Centre,
 	manner: Manner
 ): Result<Shape> {

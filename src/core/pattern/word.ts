@@ -4,7 +4,7 @@ import { numberOf } from '../naming/numbers';
 import { FACING_WORDS, RUN_WORDS, singleWord } from './vocabulary';
 
 /** How far a word goes: so many stitches, to the end, or until so many are left. */
-export type Reach = { readonly count: number } | ToLast;
+export type WordReach = { readonly count: number } | ToLast;
 /** Until so many stitches are left; 0 for the end. */
 export interface ToLast {
 	readonly left: number;
@@ -12,9 +12,9 @@ export interface ToLast {
 
 /** What a word of a row does, apart from crossings and names of the pattern's own. */
 export type Action =
-	| { readonly do: 'work'; readonly word: WorkWord; readonly reach: Reach; readonly bare?: boolean }
+	| { readonly do: 'work'; readonly word: WorkWord; readonly reach: WordReach; readonly bare?: boolean }
 	/** knit the knits and purl the purls, or the opposite */
-	| { readonly do: 'facing'; readonly how: 'as' | 'against'; readonly reach: Reach }
+	| { readonly do: 'facing'; readonly how: 'as' | 'against'; readonly reach: WordReach }
 	/** several stitches worked into one, which keeps the strand of the `keeps`-th, from 1 */
 	| {
 			readonly do: 'decrease';

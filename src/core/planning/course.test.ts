@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { good, unwrap } from '../result';
 import {
 	courseView,
@@ -12,11 +12,11 @@ import {
 	type CourseLesson
 } from './course';
 import { draftLessons } from './draft';
-import { followed, following, type Sources } from '../lesson/follow';
+import { followSources, linkSwatch, type Sources } from '../lesson/follow';
 import { emptyLesson, minutesOf, type Lesson } from '../lesson/lesson';
 import { strangeWords, wordsInTerms } from '../telling/terms';
 
-const crossing = (name: string) => unwrap(read(name)).readings[0].crossing;
+const crossing = (name: string) => unwrap(readName(name)).readings[0].crossing;
 const taught = (...names: string[]) =>
 	names.map((name, i) => ({ id: String(i), name, crossing: crossing(name), saying: '' }));
 const lesson = (id: string, ...names: string[]): CourseLesson => ({
@@ -96,11 +96,11 @@ describe('what a lesson follows', () => {
 	const nothing: Sources = { swatches: [], sayings: [], keys: [] };
 
 	it('stays as it is while its sources say the same, or are gone', () => {
-		expect(followed(own, nothing)).toBe(own);
-		expect(followed(own, { ...nothing, swatches: [swatch] })).toBe(own);
+		expect(followSources(own, nothing)).toBe(own);
+		expect(followSources(own, { ...nothing, swatches: [swatch] })).toBe(own);
 		const other = [{ crossing: crossing('3/3 RC'), saying: 'Not this one.' }];
 		expect(
-			followed(own, {
+			followSources(own, {
 				...nothing,
 				sayings: other,
 				keys: ['C6B: sl 3 to cn and hold in back, k3, k3 from cn']
@@ -114,15 +114,15 @@ describe('what a lesson follows', () => {
 			parts: [{ id: 'a', kind: 'practice', title: '', minutes: 5, swatch: 's', times: 2 }]
 		};
 		const source = { id: 'mine', title: 'Eel of mine', text: 'Cast on 8.' };
-		const now = following(knit, source);
+		const now = linkSwatch(knit, source);
 		expect(now.swatches).toEqual([source]);
 		expect(now.parts[0]).toMatchObject({ swatch: 'mine' });
-		expect(followed(now, { ...nothing, swatches: [source] })).toBe(now);
-		expect(following(knit, { ...source, text: 'Cast on 9.' })).toBe(knit);
+		expect(followSources(now, { ...nothing, swatches: [source] })).toBe(now);
+		expect(linkSwatch(knit, { ...source, text: 'Cast on 9.' })).toBe(knit);
 	});
 
 	it('takes new rows, a new saying, and what a key makes of a name', () => {
-		const now = followed(own, {
+		const now = followSources(own, {
 			swatches: [{ ...swatch, text: 'Cast on 12.' }],
 			sayings: [{ crossing: crossing('2/2 RC'), saying: 'Back, and right it goes.' }],
 			keys: ['2/2 LC: sl next 2 sts to cn and hold in back, k2, k2 from cn\nEel: 3/3 RC']
@@ -132,7 +132,7 @@ describe('what a lesson follows', () => {
 		// A line whose name and definition disagree settles nothing.
 		expect(now.crossings[1].crossing.over).toEqual(own.crossings[1].crossing.over);
 		const named = { ...own, crossings: [{ ...own.crossings[0], name: 'Eel' }] };
-		const said = followed(named, {
+		const said = followSources(named, {
 			...nothing,
 			keys: ['Eel: sl next 2 sts to cn and hold in front, k2, k2 from cn']
 		});

@@ -3,7 +3,7 @@ import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { rope } from '../crossing/lean';
 import { hardness } from './hardness';
 import type { Lesson } from '../lesson/lesson';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { fault, good, type Result } from '../result';
 
 export const COURSE_FORMAT = 'pond-loop/course@1';
@@ -150,7 +150,7 @@ export function parseKnown(text: string): Result<string[]> {
 		.split(/[,;\n]/)
 		.map((name) => name.trim())
 		.filter(Boolean);
-	const odd = names.find((name) => !read(name).ok);
+	const odd = names.find((name) => !readName(name).ok);
 	return odd
 		? fault('unreadable', `“${odd}” is no cross that can be read. Write it as in 2/2 RC.`)
 		: good(names);
@@ -159,6 +159,6 @@ export function parseKnown(text: string): Result<string[]> {
 /** Crosses that learners bring along, as their names are read first. */
 export const knownCrossings = (names: readonly string[]): { name: string; crossing: Crossing }[] =>
 	names.flatMap((name) => {
-		const answer = read(name);
+		const answer = readName(name);
 		return answer.ok ? [{ name, crossing: answer.value.readings[0].crossing }] : [];
 	});

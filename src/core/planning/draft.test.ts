@@ -6,7 +6,7 @@ import type { Brief } from './brief';
 import { checkLesson, LESSON_PROBLEMS, type LessonProblemCode } from './check';
 import { draftLesson, draftLessons, type Draft } from './draft';
 import { estimateOf } from './estimate';
-import { changed as changedBy } from '../lesson/change';
+import { applyChange } from '../lesson/change';
 import type { Lesson, Part } from '../lesson/lesson';
 import { lessonMends } from './mend';
 import { addableTo, newPart, PALETTE } from './palette';
@@ -82,9 +82,9 @@ describe('names of one’s own', () => {
 		});
 		expect(lesson.names).toEqual({ school: 'hold', terms: 'uk' });
 		const own = { ...lesson.parts[0], title: 'Told by me' };
-		const changed = { ...lesson, parts: [own, ...lesson.parts.slice(1)] };
+		const edited = { ...lesson, parts: [own, ...lesson.parts.slice(1)] };
 		let count = 0;
-		const again = unwrap(draftAround(changed, lesson, USUAL_RATES, () => `n${count++}`));
+		const again = unwrap(draftAround(edited, lesson, USUAL_RATES, () => `n${count++}`));
 		expect(again.own).toEqual([own.id]);
 		expect(again.lesson.crossings).toEqual(lesson.crossings);
 		expect(again.lesson.parts.filter(({ kind }) => kind === 'show').map(({ title }) => title)).toEqual(
@@ -209,24 +209,24 @@ describe('a check', () => {
 		...lesson,
 		parts: lesson.parts.filter((part) => !wanted(part))
 	});
-	const changed = (wanted: (part: Part) => boolean, fields: object): Lesson => ({
+	const edited = (wanted: (part: Part) => boolean, fields: object): Lesson => ({
 		...lesson,
 		parts: lesson.parts.map((part) => (wanted(part) ? ({ ...part, ...fields } as Part) : part))
 	});
 	const shows = (part: Part) => part.kind === 'show';
 
 	it.each<[LessonProblemCode, Lesson]>([
-		['over-time', changed(({ id }) => id === '2', { minutes: 300 })],
+		['over-time', edited(({ id }) => id === '2', { minutes: 300 })],
 		['not-shown', without(shows)],
 		['never-practised', without(({ kind }) => kind === 'practice')],
 		['no-check', without(({ kind }) => kind === 'check')],
-		['two-schools', changed(({ id }) => id === '2', { title: 'C4B and 2/2 RC' })],
+		['two-schools', edited(({ id }) => id === '2', { title: 'C4B and 2/2 RC' })],
 		['beyond-level', { ...lesson, needles: 0 }],
-		['beyond-level', { ...changed(shows, { way: 'free-reach' }), yarn: 'slippery' }],
+		['beyond-level', { ...edited(shows, { way: 'free-reach' }), yarn: 'slippery' }],
 		['material', { ...lesson, materials: [] }],
 		['no-rest', without(({ kind }) => kind === 'care')],
-		['dangling', changed(shows, { crossing: 'zz' })],
-		['dangling', changed(shows, { way: 'by-magic' })],
+		['dangling', edited(shows, { crossing: 'zz' })],
+		['dangling', edited(shows, { way: 'by-magic' })],
 		['swatch', { ...lesson, swatches: [{ ...lesson.swatches[0], text: 'Cast on 4.\nRow 1: k9.' }] }]
 	])('finds %s', (code, broken) => {
 		expect(codes(lesson)).toEqual([]);
@@ -331,7 +331,7 @@ describe('a mend', () => {
 				if (!problem) break;
 				const [mend] = lessonMends(now, checked, problem, `new-${presses}`);
 				expect(mend?.says).toBeTruthy();
-				now = mend.changes.reduce(changedBy, now);
+				now = mend.changes.reduce(applyChange, now);
 			}
 			expect(codes(start)).toContain(code);
 			expect(codes(now)).not.toContain(code);
@@ -367,7 +367,7 @@ describe('the palette', () => {
 describe('names in one school', () => {
 	const { lesson } = drafted({ swatch: PLAIT, level: 'improver', minutes: 120 });
 	const inSchool = (school: Parameters<typeof renamings>[1]) =>
-		renamings(lesson, school).reduce(changedBy, lesson);
+		renamings(lesson, school).reduce(applyChange, lesson);
 
 	it('are written everywhere: in titles, rows, questions and beside the crossings', () => {
 		const now = inSchool('hold');
@@ -380,7 +380,7 @@ describe('names in one school', () => {
 	});
 
 	it('are the same again when they are written back', () => {
-		const back = renamings(inSchool('hold'), 'over').reduce(changedBy, inSchool('hold'));
+		const back = renamings(inSchool('hold'), 'over').reduce(applyChange, inSchool('hold'));
 		expect({ ...back, names: lesson.names }).toEqual({ ...lesson, names: lesson.names });
 	});
 

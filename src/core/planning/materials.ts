@@ -5,7 +5,7 @@ import { madeWay } from './made';
 type Material = Lesson['materials'][number];
 
 /** Something a part needs, and how it may be called in a list. */
-export interface Need {
+export interface MaterialNeed {
 	readonly part: string | null;
 	readonly material: Material;
 	/** what in a list of materials covers it */
@@ -26,9 +26,9 @@ const NEVER = 'never larger than the working needles';
 const LADDERED = ['wrong-hold', 'wrong-reach', 'not-crossed', 'wrong-face', 'wrong-row', 'dropped'];
 
 /** All that the parts of a lesson need, each once, with its reason; amounts follow the number of people where it is known. */
-export function needsOf(lesson: Lesson): Need[] {
+export function needsOf(lesson: Lesson): MaterialNeed[] {
 	const each = '1 each';
-	const needs: Need[] = [];
+	const needs: MaterialNeed[] = [];
 	const need = (part: Part | null, what: string, why: string, amount: string, by: RegExp) => {
 		if (!needs.some((one) => one.by === by))
 			needs.push({ part: part?.id ?? null, material: { what, why, amount }, by });
@@ -82,5 +82,5 @@ export function needsOf(lesson: Lesson): Need[] {
 }
 
 /** The needs that nothing in a lesson's list covers. */
-export const missingIn = (lesson: Lesson): Need[] =>
+export const missingIn = (lesson: Lesson): MaterialNeed[] =>
 	needsOf(lesson).filter(({ by }) => !lesson.materials.some(({ what }) => by.test(what)));

@@ -1,5 +1,5 @@
 import { mendsOf } from '../swatch/mend';
-import { edited } from '../swatch/text';
+import { applyEdits } from '../swatch/text';
 import { swatchesOf } from './about';
 import type { Checked, LessonProblem } from './check';
 import type { Change, Lesson, Part } from '../lesson/lesson';
@@ -104,7 +104,7 @@ function rowMends(lesson: Lesson, here: Part | undefined): LessonMend[] {
 		if (error)
 			return mendsOf(swatch.text, working.value, error).map(({ says, edits }) => ({
 				says,
-				changes: [{ kind: 'put-swatch', swatch: { ...swatch, text: edited(swatch.text, edits) } }]
+				changes: [{ kind: 'put-swatch', swatch: { ...swatch, text: applyEdits(swatch.text, edits) } }]
 			}));
 	}
 	return [];

@@ -1,6 +1,6 @@
 import { sameCrossing } from '../crossing/crossing';
 import { plain } from '../naming/key';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import type { Reading } from '../naming/reading';
 import { crossingsOf, madeInRows } from './about';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
@@ -41,7 +41,7 @@ export function staleNames(lesson: Lesson): StaleName[] {
 		for (const { name } of untaught) if (name !== '' && aloneIn(name).test(text ?? '')) tell(name, part);
 		for (const pattern of NAMES)
 			for (const [name] of (text ?? '').matchAll(pattern)) {
-				const answer = read(name);
+				const answer = readName(name);
 				if (answer.ok && !known(name, answer.value.readings)) tell(name, part);
 			}
 	};
@@ -68,7 +68,7 @@ function knownIn(lesson: Lesson, untaught: readonly LessonCrossing[]) {
 		...(lesson.known ?? []).map(plain)
 	]);
 	const before = (lesson.known ?? []).flatMap((name) => {
-		const answer = read(name);
+		const answer = readName(name);
 		return answer.ok ? [answer.value.readings[0].crossing] : [];
 	});
 	const crossings = [

@@ -3,7 +3,7 @@ import { CROSSING_FORMAT } from '../crossing/schema';
 import type { Working } from '../fabric/fabric';
 import type { Medium } from '../technique/medium';
 import { labelled } from '../naming/definition';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { say } from '../naming/say';
 import { nameIn } from '../naming/schools';
 import { fault, good, type Result } from '../result';
@@ -23,13 +23,13 @@ export function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: str
 	const { medium = 'hand' } = brief;
 	const known: Crossing[] = [];
 	for (const name of brief.known ?? []) {
-		const answer = read(name, { medium });
+		const answer = readName(name, { medium });
 		if (!answer.ok) return answer;
 		known.push(answer.value.readings[0].crossing);
 	}
 	const asked: Taught[] = [];
 	for (const name of brief.crossings ?? []) {
-		const answer = read(name, { medium });
+		const answer = readName(name, { medium });
 		if (!answer.ok) return answer;
 		asked.push({ name: labelled(name)?.label ?? name, crossing: answer.value.readings[0].crossing });
 	}
@@ -81,7 +81,7 @@ function namingOf({ names }: Brief, asked: readonly Taught[]): (name: string, cr
 
 /** The school a name is of; `null` for a name of somebody's own. */
 export function schoolOf(name: string): string | null {
-	const answer = read(name);
+	const answer = readName(name);
 	const school = answer.ok ? answer.value.readings[0].school : null;
 	return school === 'held' ? 'hold' : school;
 }
@@ -108,7 +108,7 @@ export function nextBrief(
 
 /** A name that is read as this crossing: alone, or with a definition where it is a name of somebody's own. */
 export function askedAs({ name, crossing }: Taught, medium: Medium = 'hand'): string {
-	const answer = read(name, { medium });
+	const answer = readName(name, { medium });
 	if (answer.ok && sameCrossing(answer.value.readings[0].crossing, crossing)) return name;
 	const said = say(crossing, PLAINLY);
 	return said.ok ? `${name}: ${said.value}` : name;

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { workingOf } from '../fabric/fabric';
 import { readPattern } from '../pattern/pattern';
 import { unwrap } from '../result';
-import { keptOn, moveAsSeen, rowWrittenAt, spotSaid, walked } from './clothSpot';
-import { edited } from './text';
+import { clampSpot, moveAsSeen, rowWrittenAt, spotSaid, walkFrom } from './clothSpot';
+import { applyEdits } from './text';
 
 const TEXT = `CO 12.
 Row 1 (RS): k2, 2/2 RC, k6.
@@ -17,8 +17,8 @@ const working = workingFrom(TEXT);
 
 describe('a spot on the cloth', () => {
 	it('stays on its row, and in none that is gone', () => {
-		expect(keptOn(working, { step: 0, column: 40 })).toEqual({ step: 0, column: 11 });
-		expect(keptOn(working, { step: 9, column: 0 })).toBeNull();
+		expect(clampSpot(working, { step: 0, column: 40 })).toEqual({ step: 0, column: 11 });
+		expect(clampSpot(working, { step: 9, column: 0 })).toBeNull();
 	});
 
 	it('never walks over an edge, and comes back the way it went', () => {
@@ -31,10 +31,10 @@ describe('a spot on the cloth', () => {
 				columns,
 				fc.boolean(),
 				(step, column, rows, columns, turned) => {
-					const to = walked(working, { step, column }, { rows, columns }, turned);
-					expect(keptOn(working, to)).toEqual(to);
+					const to = walkFrom(working, { step, column }, { rows, columns }, turned);
+					expect(clampSpot(working, to)).toEqual(to);
 					const inside = to.step === step + rows && Math.abs(to.column - column) === Math.abs(columns);
-					const back = walked(working, to, { rows: -rows, columns: -columns }, turned);
+					const back = walkFrom(working, to, { rows: -rows, columns: -columns }, turned);
 					if (inside) expect(back).toEqual({ step, column });
 				}
 			)
@@ -43,8 +43,8 @@ describe('a spot on the cloth', () => {
 
 	it('goes the other way on cloth that is turned', () => {
 		const from = { step: 0, column: 5 };
-		expect(walked(working, from, { rows: 0, columns: 1 }, false).column).toBe(6);
-		expect(walked(working, from, { rows: 0, columns: 1 }, true).column).toBe(4);
+		expect(walkFrom(working, from, { rows: 0, columns: 1 }, false).column).toBe(6);
+		expect(walkFrom(working, from, { rows: 0, columns: 1 }, true).column).toBe(4);
 	});
 
 	it('is said with what is worked there', () => {
@@ -68,16 +68,16 @@ describe('a crossing that is moved as it is seen', () => {
 
 	it('goes to the right on the right side, and to the left of it on the wrong side', () => {
 		const right = movedBy({ step: 0, by: 1 }, false);
-		expect([edited(TEXT, right.edits), right.spot]).toEqual([
+		expect([applyEdits(TEXT, right.edits), right.spot]).toEqual([
 			TEXT.replace('k2, 2/2 RC, k6', 'k1, 2/2 RC, k7'),
 			{ step: 0, column: 8 }
 		]);
-		expect(edited(TEXT, movedBy({ step: 0, by: 1 }, true).edits)).toContain('k3, 2/2 RC, k5');
+		expect(applyEdits(TEXT, movedBy({ step: 0, by: 1 }, true).edits)).toContain('k3, 2/2 RC, k5');
 	});
 
 	it('lies over the same columns in another row', () => {
 		const { edits, spot } = movedBy({ step: 2, by: 0 }, false);
-		expect(edited(TEXT, edits)).toContain('Row 3: k2, 2/2 RC, k6.');
+		expect(applyEdits(TEXT, edits)).toContain('Row 3: k2, 2/2 RC, k6.');
 		expect(spot).toEqual({ step: 2, column: 7 });
 	});
 

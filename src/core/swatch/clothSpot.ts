@@ -1,6 +1,6 @@
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
-import { mapped, type Result } from '../result';
+import { mapResult, type Result } from '../result';
 import { crossingAt, moveCrossing, workedAt } from './edit';
 import type { TextEdit } from './text';
 
@@ -16,7 +16,7 @@ const unturned = (columns: number, turned: boolean): number => (turned ? -column
 const within = (n: number, most: number): number => Math.max(0, Math.min(most, n));
 
 /** A spot on cloth that may have changed since: in a row that has become narrower its last stitch, in none `null`. */
-export function keptOn({ steps }: Working, { step, column }: ClothSpot): ClothSpot | null {
+export function clampSpot({ steps }: Working, { step, column }: ClothSpot): ClothSpot | null {
 	const row = steps.at(step)?.row;
 	return row ? { step, column: Math.min(column, row.after - 1) } : null;
 }
@@ -26,7 +26,7 @@ export function keptOn({ steps }: Working, { step, column }: ClothSpot): ClothSp
  *
  * @param turned whether the cloth is seen from behind, or as a mirror image: then left and right change places
  */
-export function walked(
+export function walkFrom(
 	{ steps }: Working,
 	from: ClothSpot,
 	by: { readonly rows: number; readonly columns: number },
@@ -74,5 +74,5 @@ export function moveAsSeen(
 	const there = left + columns;
 	const at = target.row.side === 'RS' ? target.row.before - there - stitches : there;
 	const edits = moveCrossing(text, working, { step: from.step, at: placed.before }, { step: to.step, at });
-	return mapped(edits, (edits) => ({ edits, spot: { step: to.step, column: from.column + columns } }));
+	return mapResult(edits, (edits) => ({ edits, spot: { step: to.step, column: from.column + columns } }));
 }

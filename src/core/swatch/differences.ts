@@ -22,7 +22,7 @@ export interface SwatchDifferences {
 }
 
 /** Compares two versions of a swatch: the rows line by line (longest common subsequence), the rest field by field. */
-export function differencesOf(then: Swatch, now: Swatch): SwatchDifferences {
+export function swatchDifferences(then: Swatch, now: Swatch): SwatchDifferences {
 	const rows = diffIndices(then.text.split('\n'), now.text.split('\n')).map(
 		({ buffer1Content, buffer2Content }) => ({ then: buffer1Content, now: buffer2Content })
 	);

@@ -7,9 +7,9 @@ import { crossUnit, stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabri
 import { plain } from '../naming/key';
 import { nameIn } from '../naming/schools';
 import type { WrittenRow } from '../pattern/pattern';
-import { fault, good, mapped, type Result } from '../result';
+import { fault, good, mapResult, type Result } from '../result';
 import { headEdit } from './rows';
-import { edited, type TextEdit } from './text';
+import { applyEdits, type TextEdit } from './text';
 
 /** A stitch of a row: the row by its place in the plan, the stitch in working order from 0. */
 export interface WorkedSpot {
@@ -109,7 +109,7 @@ export function addCrossing(
 	unit: Unit
 ): Result<TextEdit[]> {
 	const filled = withUnit(unitsOf(working.steps[step]), at, unit, working.steps[step].row.n);
-	return mapped(filled, (units) => rewritten(text, working, [[step, units]]));
+	return mapResult(filled, (units) => rewritten(text, working, [[step, units]]));
 }
 
 /** Works what a crossing covers as it faces. */
@@ -195,7 +195,7 @@ export function mirrorRow(text: string, working: Working, index: number): Result
 }
 
 /** Every place where a name stands in the rows, written otherwise. */
-export function renamed({ pattern }: Working, name: string, to: string): TextEdit[] {
+export function renameCrossing({ pattern }: Working, name: string, to: string): TextEdit[] {
 	return pattern.rows.flatMap((row) =>
 		wordsIn(row, name).map(({ from, to: end }) => ({ from, to: end, insert: to }))
 	);
@@ -212,9 +212,9 @@ export function calledIn(
 			worked.crossings.map(({ item, crossing }) => [plain(item.text), naming(item.text, crossing)])
 		)
 	);
-	return edited(
+	return applyEdits(
 		text,
-		[...called].flatMap(([name, to]) => (name === plain(to) ? [] : renamed(working, name, to)))
+		[...called].flatMap(([name, to]) => (name === plain(to) ? [] : renameCrossing(working, name, to)))
 	);
 }
 

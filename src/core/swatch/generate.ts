@@ -1,22 +1,22 @@
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { say } from '../naming/say';
 import { fault, good, type Result } from '../result';
 import {
 	after,
 	honeycomb,
-	joined,
+	joinCells,
 	pair,
 	plait,
-	rope,
+	ropeMotif,
 	travel,
 	widthOf,
 	type Cell,
-	type Lean,
+	type RopeLean,
 	type Motif,
 	type Moving,
-	type Run
+	type CellRun
 } from './motif';
-import { sentencesOf, type PlainRow } from './write';
+import { writeSentences, type PlainRow } from './write';
 
 export const MOTIFS = ['rope', 'plait', 'travelling', 'zigzag', 'meeting', 'ring', 'honeycomb'] as const;
 export type MotifKind = (typeof MOTIFS)[number];
@@ -35,7 +35,7 @@ export interface Recipe {
 	readonly times: number;
 	/** ground stitches that one crossing steps over */
 	readonly step: number;
-	readonly lean: Lean;
+	readonly lean: RopeLean;
 	/** rows from a cross to the next */
 	readonly spacing: number;
 	/** repeats of the whole motif */
@@ -84,19 +84,19 @@ export function generate(recipe: Recipe): Result<string> {
 		);
 	const writer = new RowWriter(recipe);
 	const beside = { ground: recipe.beside };
-	const start = joined<Run>([beside, ...motif.value.start, beside]);
-	const more = (runs: readonly Run[]) => (flare ? extraOf(runs) : 0);
+	const start = joinCells<CellRun>([beside, ...motif.value.start, beside]);
+	const more = (runs: readonly CellRun[]) => (flare ? extraOf(runs) : 0);
 	writer.border(border, 'lower');
 	writer.setUp(start, flare);
 	// Half a spacing below the first cross and above the last, so that both ends match.
 	writer.plain(start, writer.half(spacing));
-	let runs: readonly Run[] = start;
+	let runs: readonly CellRun[] = start;
 	// What has gone one way and stays there cannot go again.
 	const repeats = recipe.motif === 'travelling' ? 1 : recipe.repeats;
 	for (let time = 0; time < repeats; time++)
 		motif.value.stages.forEach(({ cells, rows }, i) => {
 			const last = time === repeats - 1 && i === motif.value.stages.length - 1;
-			const all = joined<Cell>([beside, ...cells, beside]);
+			const all = joinCells<Cell>([beside, ...cells, beside]);
 			writer.row(all);
 			runs = after(all);
 			writer.plain(runs, last ? writer.half(rows) : rows - 1);
@@ -110,14 +110,14 @@ export function generate(recipe: Recipe): Result<string> {
 
 /** A name that may be read otherwise gets a line in the key that says how it is meant. */
 function keyFor(name: string): string {
-	const answer = read(name);
+	const answer = readName(name);
 	if (!answer.ok || !answer.value.ambiguous) return '';
 	const said = say(answer.value.readings[0].crossing, { hand: 'right', keep: 'fabric', terms: 'us' });
 	return said.ok ? `\nKey:\n${name}: ${said.value}` : '';
 }
 
 /** One for every so many stitches of a rope. */
-const extraOf = (runs: readonly Run[]): number =>
+const extraOf = (runs: readonly CellRun[]): number =>
 	runs.reduce((sum, run) => sum + ('rope' in run ? extraIn(run.rope) : 0), 0);
 const extraIn = (stitches: number): number => Math.floor(stitches / ROPE_FOR_ONE_MORE);
 
@@ -126,7 +126,7 @@ function motifOf(recipe: Recipe): Result<Motif> {
 	const moving: Moving = { width, step, steps: times, lean, purl: ground === 'purl' || ground === 'moss' };
 	switch (motif) {
 		case 'rope': {
-			const answer = read(recipe.name);
+			const answer = readName(recipe.name);
 			if (!answer.ok) return answer;
 			const [{ crossing }] = answer.value.readings;
 			if (answer.value.readings.some((reading) => reading.crossing.stitches !== crossing.stitches))
@@ -139,7 +139,7 @@ function motifOf(recipe: Recipe): Result<Motif> {
 					'conflict',
 					`A rope knits all its stitches. For one that steps over purls, choose travelling.`
 				);
-			return good(rope(recipe.name, crossing.stitches, spacing));
+			return good(ropeMotif(recipe.name, crossing.stitches, spacing));
 		}
 		case 'plait':
 			return good(plait(times, width, spacing));
@@ -183,7 +183,7 @@ class RowWriter {
 	}
 
 	/** The first row with ropes: all is knitted and purled as it is to be; with `more`, ropes grow by their extra stitches. */
-	setUp(runs: readonly Run[], more: boolean): void {
+	setUp(runs: readonly CellRun[], more: boolean): void {
 		this.#add(
 			this.#edged(
 				runs.flatMap((run) =>
@@ -193,7 +193,7 @@ class RowWriter {
 		);
 	}
 
-	takeAway(runs: readonly Run[]): void {
+	takeAway(runs: readonly CellRun[]): void {
 		this.#add(
 			this.#edged(runs.flatMap((run) => ('rope' in run ? [shrunk(run.rope)] : [this.#still(run.ground)])))
 		);
@@ -204,7 +204,7 @@ class RowWriter {
 		this.#add(this.#edged(cells.map((cell) => ('name' in cell ? cell.name : this.#worked(cell)))));
 	}
 
-	plain(runs: readonly Run[], rows: number): void {
+	plain(runs: readonly CellRun[], rows: number): void {
 		for (let i = 0; i < rows; i++) {
 			const back = this.#side === 'WS';
 			const cells = back ? [...runs].reverse() : runs;
@@ -214,7 +214,7 @@ class RowWriter {
 	}
 
 	text(): string {
-		return sentencesOf(this.#rows, this.#usualBack()).join('\n');
+		return writeSentences(this.#rows, this.#usualBack()).join('\n');
 	}
 
 	/** What most rows back say, where more than one of them does. */
@@ -245,7 +245,7 @@ class RowWriter {
 			: 'as they face';
 	}
 
-	#worked(run: Run): string {
+	#worked(run: CellRun): string {
 		return 'rope' in run ? (this.#side === 'RS' ? `k${run.rope}` : `p${run.rope}`) : this.#still(run.ground);
 	}
 

@@ -2,7 +2,7 @@ import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
 
 /** A stretch of a row for those who read pictures: stitches to skip, or a crossing to look at. */
-export interface Stretch {
+export interface LookStretch {
 	readonly kind: 'skip' | 'look';
 	readonly count: number;
 	/** the first stitch, in working order from 0, before the row */
@@ -12,8 +12,8 @@ export interface Stretch {
 }
 
 /** A row from its beginning: so many stitches to skip, so many to look at, and so on. */
-export function stretchesOf({ row, worked }: Step): Stretch[] {
-	const stretches: Stretch[] = [];
+export function stretchesOf({ row, worked }: Step): LookStretch[] {
+	const stretches: LookStretch[] = [];
 	let at = 0;
 	const skip = (to: number) => to > at && stretches.push({ kind: 'skip', count: to - at, at, name: '' });
 	for (const { before, crossing, item } of worked.crossings) {
@@ -37,7 +37,7 @@ export function lookSaid(step: Step, terms: 'us' | 'uk'): string {
 }
 
 /** Every written sentence once: the first row it is worked for, by its place in the plan, and all the rows it serves. */
-export function sentencesOf({
+export function writtenSentences({
 	steps
 }: Working): { readonly step: number; readonly numbers: readonly number[] }[] {
 	const first = new Map<unknown, { step: number; numbers: number[] }>();

@@ -1,11 +1,11 @@
 import type { Problem } from '../fabric/problem';
 import type { Working } from '../fabric/fabric';
 import { plain } from '../naming/key';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { nameIn } from '../naming/schools';
 import { FACING_WORDS, SINGLE_WORDS } from '../pattern/vocabulary';
 import { actionOf } from '../pattern/word';
-import { renamed } from './edit';
+import { renameCrossing } from './edit';
 import type { TextEdit } from './text';
 import { addRepeat, addRows } from './rows';
 
@@ -23,7 +23,7 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 		case 'settled-by-count':
 			return meanings(working, word).map((name) => ({
 				says: `Write it as ${name}`,
-				edits: renamed(working, word, name)
+				edits: renameCrossing(working, word, name)
 			}));
 		case 'unknown-word':
 			return found.row === 0
@@ -95,10 +95,10 @@ function nearest(word: string): string[] {
 		said.replace(/o/g, '0'),
 		said.replace(/l/g, '1')
 	];
-	const readable = tidy.filter((text) => text !== said && (actionOf(text) !== null || read(text).ok));
+	const readable = tidy.filter((text) => text !== said && (actionOf(text) !== null || readName(text).ok));
 	const near = WORDS.filter((known) => slips(said, known) <= (known.length > 4 ? 2 : 1));
 	return [
-		...new Set([...readable.map((text) => (read(text).ok ? text.toUpperCase() : text)), ...near])
+		...new Set([...readable.map((text) => (readName(text).ok ? text.toUpperCase() : text)), ...near])
 	].slice(0, 3);
 }
 

@@ -6,7 +6,7 @@ import type { Swatch } from './schema';
 export type Merged = { readonly swatch: Swatch } | { readonly clash: readonly string[] };
 
 /** Puts two versions together that grew from one: rows line by line, everything else field by field. */
-export function merged(base: Swatch, mine: Swatch, theirs: Swatch): Merged {
+export function mergeVersions(base: Swatch, mine: Swatch, theirs: Swatch): Merged {
 	const clash: string[] = [];
 	const regions = diff3Merge(mine.text.split('\n'), base.text.split('\n'), theirs.text.split('\n'));
 	const lines = regions.flatMap((region) => {

@@ -8,7 +8,7 @@ const momentShape = z.number().check(z.minimum(-8.64e15), z.maximum(8.64e15));
 const perTen = z.number().check(z.minimum(1), z.maximum(200));
 
 /** Longest pattern text, in characters. */
-export const MOST_TEXT = 200_000;
+export const MOST_SWATCH_TEXT = 200_000;
 
 /**
  * The shape of `pond-loop/swatch@1`: written rows with what they are made for. Lengths are in millimetres, the gauge in
@@ -19,7 +19,7 @@ export const swatchShape = z.readonly(
 		format: z.literal(SWATCH_FORMAT),
 		title: z.string().check(z.maxLength(200)),
 		medium: z.enum(MEDIA),
-		text: z.string().check(z.maxLength(MOST_TEXT)),
+		text: z.string().check(z.maxLength(MOST_SWATCH_TEXT)),
 		/** what is not measured is left out, and assumed */
 		gauge: z.optional(z.partial(z.object({ stitches: perTen, rows: perTen }))),
 		/** the length it is to have */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { recipe } from '../../../tests/support/swatch';
 import { fabricOf, workingOf, type Fabric, type Working } from '../fabric/fabric';
 import { crossUnit } from '../fabric/units';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { readPattern } from '../pattern/pattern';
 import type { Result } from '../result';
 import { USUAL_RULES } from '../rules';
@@ -12,12 +12,12 @@ import { foundPlace, nowAt, rowsDone, type CounterEvent } from './counter';
 import { addCrossing, mirrorCrossing, mirrorRow, moveCrossing, removeCrossing } from './edit';
 import { generate, USUAL_RECIPE } from './generate';
 import { drawInBy, gaugeOf, repeatIn, repeatsTo, roundsAdvice, spacingSaid, spacingsFor } from './measure';
-import { lookSaid, sentencesOf } from './look';
+import { lookSaid, writtenSentences } from './look';
 import { mendsOf } from './mend';
-import { differencesOf } from './differences';
-import { merged } from './merge';
+import { swatchDifferences } from './differences';
+import { mergeVersions } from './merge';
 import { multipleOf } from './multiple';
-import { turnedRows } from './rounds';
+import { turnRows } from './rounds';
 import { addRepeat, addRows, numbersText, removeRepeat, removeRows } from './rows';
 import { besideSaid, nowSaid, spoken } from './said';
 import { newSwatch } from './schema';
@@ -25,7 +25,7 @@ import { inTerms, plainRows, textOfRows } from './write';
 import { slackEdits, slackPlaces } from './slack';
 import { strandOf, strandSaid } from './strand';
 import { summaryOf } from './summary';
-import { edited, type TextEdit } from './text';
+import { applyEdits, type TextEdit } from './text';
 
 const valueOf = <T>(result: Result<T>): T => {
 	if (!result.ok) throw new Error(result.error.message);
@@ -103,7 +103,7 @@ describe('rows written out', () => {
 			fc.property(recipe, fc.integer({ min: 1, max: 3 }), (asked, more) => {
 				const text = valueOf(generate({ ...asked, flare: false }));
 				const last = Math.max(...working(text).pattern.rows.flatMap(({ numbers }) => numbers));
-				const again = edited(text, [addRepeat(text, working(text), [last - 1, last], more)]);
+				const again = applyEdits(text, [addRepeat(text, working(text), [last - 1, last], more)]);
 				const now = working(again);
 				const out = fabric(textOfRows(now.fabric.castOn, plainRows(now)));
 				expect(out.rows).toEqual(now.fabric.rows);
@@ -119,7 +119,7 @@ describe('rows written out', () => {
 });
 
 describe('a change on the cloth', () => {
-	const made = (text: string, edits: Result<TextEdit[]>) => edited(text, valueOf(edits));
+	const made = (text: string, edits: Result<TextEdit[]>) => applyEdits(text, valueOf(edits));
 
 	it('moves a crossing along its row and to another, and leaves what is under it as it faces', () => {
 		const text =
@@ -144,13 +144,13 @@ describe('a change on the cloth', () => {
 				);
 				const spot = crossed[from % crossed.length];
 				const edits = moveCrossing(text, before, spot, { step: to % before.steps.length, at });
-				if (edits.ok) expect(errors(edited(text, edits.value))).toEqual([]);
+				if (edits.ok) expect(errors(applyEdits(text, edits.value))).toEqual([]);
 			})
 		);
 	});
 
 	it('puts in, takes out and mirrors crossings and rows', () => {
-		const crossing = valueOf(read('1/1 LC')).readings[0].crossing;
+		const crossing = valueOf(readName('1/1 LC')).readings[0].crossing;
 		const added = made(
 			ROPE,
 			addCrossing(ROPE, working(ROPE), { step: 4, at: 2 }, crossUnit('1/1 LC', crossing))
@@ -166,13 +166,13 @@ describe('a change on the cloth', () => {
 
 	it('adds and removes rows, and every number follows', () => {
 		const text = `${ROPE}\nRow 7 (RS): p2, 2/2 RC, p2.\nRep rows 3-6 twice.`;
-		const more = edited(text, addRows(text, working(text), 4));
+		const more = applyEdits(text, addRows(text, working(text), 4));
 		expect(more).toContain('Row 3 (RS): p2, 2/2 RC, p2.\nRow 7');
 		expect(more).toContain('Row 5 (RS): as they face.');
 		expect(more).toContain('Row 9 (RS): p2, 2/2 RC');
 		expect(more).toContain('Rep rows 3-8 twice.');
 		expect(errors(more)).toEqual([]);
-		const fewer = edited(more, valueOf(removeRows(more, working(more), 5)));
+		const fewer = applyEdits(more, valueOf(removeRows(more, working(more), 5)));
 		expect(fewer).toBe(text);
 		expect(removeRows('Cast on 2.\nRow 1: k2.', working('Cast on 2.\nRow 1: k2.'), 1)).toMatchObject({
 			error: { code: 'conflict' }
@@ -180,10 +180,10 @@ describe('a change on the cloth', () => {
 	});
 
 	it('adds and removes a repeat', () => {
-		const repeated = edited(ROPE, [addRepeat(ROPE, working(ROPE), [3, 4, 5], 2)]);
+		const repeated = applyEdits(ROPE, [addRepeat(ROPE, working(ROPE), [3, 4, 5], 2)]);
 		expect(repeated).toMatch(/Rep rows 3-5 2 more times\.$/);
 		const { repeats } = working(repeated).pattern;
-		expect(edited(repeated, [removeRepeat(repeated, repeats[0])])).toBe(`${ROPE}\n`);
+		expect(applyEdits(repeated, [removeRepeat(repeated, repeats[0])])).toBe(`${ROPE}\n`);
 	});
 
 	it('says row numbers as people do', () => {
@@ -201,7 +201,7 @@ describe('a mend', () => {
 	const mended = (text: string, code: string, which = 0) => {
 		const now = working(text);
 		const found = now.fabric.problems.find((problem) => problem.code === code)!;
-		return edited(text, mendsOf(text, now, found)[which].edits);
+		return applyEdits(text, mendsOf(text, now, found)[which].edits);
 	};
 
 	it.each([
@@ -254,7 +254,7 @@ describe('slack', () => {
 		const text =
 			'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2: as they face.\nRow 3 (RS): p2, 2/2 RC, p2.\nRow 4: as they face.';
 		const now = working(text);
-		const after = edited(text, slackEdits(now, slackPlaces(now, 'right-side')));
+		const after = applyEdits(text, slackEdits(now, slackPlaces(now, 'right-side')));
 		expect(after).toContain('Row 1 (RS): p2, k4, p1 (short way), p1.');
 		expect(after).toContain('Row 2: as they face 1, k1 tbl, as they face 6.');
 		expect(fabric(after)).toMatchObject({ rows: fabric(text).rows, problems: [] });
@@ -328,17 +328,17 @@ describe('rows worked flat and in the round', () => {
 	it('make the same fabric, and come back as they were', () => {
 		const flat =
 			'Cast on 9.\nRow 1 (RS): p2, k5, p2.\nRow 2: k2, p5, k2.\nRow 3 (RS): p2, 2/2 RC, k1, p2.\nRow 4: k2, p1, 1/3 LC, k2.';
-		const round = valueOf(turnedRows(working(flat)));
+		const round = valueOf(turnRows(working(flat)));
 		expect(round).toContain('Rnds 1 and 2: p2, k5, p2.');
 		const [a, b] = [fabric(flat), fabric(round)];
 		expect(b.rows.map(({ faces, strands }) => [faces, strands])).toEqual(
 			a.rows.map(({ faces, strands }) => [faces, strands])
 		);
-		expect(fabric(valueOf(turnedRows(working(round)))).rows).toEqual(a.rows);
+		expect(fabric(valueOf(turnRows(working(round)))).rows).toEqual(a.rows);
 	});
 
 	it('say which word has no other side', () => {
-		expect(turnedRows(working('Cast on 4.\nRow 1: k4.\nRow 2: kfb, k3.'))).toMatchObject({
+		expect(turnRows(working('Cast on 4.\nRow 1: k4.\nRow 2: kfb, k3.'))).toMatchObject({
 			error: { message: /Row 2: “kfb”/ }
 		});
 	});
@@ -349,7 +349,7 @@ describe('rows for those who read pictures', () => {
 		const now = working(ROPE);
 		expect(lookSaid(now.steps[2], 'us')).toBe('Skip 2, look at these 4 (2/2 RC), skip 2.');
 		expect(lookSaid(now.steps[0], 'uk')).toBe('Miss 8.');
-		expect(sentencesOf(now)).toEqual([
+		expect(writtenSentences(now)).toEqual([
 			{ step: 0, numbers: [1] },
 			{ step: 1, numbers: [2, 4] },
 			{ step: 2, numbers: [3] },
@@ -474,7 +474,7 @@ describe('two versions', () => {
 	const other = (from: string, to: string) => ({ ...base, text: base.text.replace(from, to) });
 
 	it('that changed different rows become one with both', () => {
-		const answer = merged(base, other('Row 3 (RS): p2, 2/2 RC', 'Row 3 (RS): p2, 2/2 LC'), {
+		const answer = mergeVersions(base, other('Row 3 (RS): p2, 2/2 RC', 'Row 3 (RS): p2, 2/2 LC'), {
 			...other('Cast on 8', 'Cast on 08'),
 			title: 'Eel'
 		});
@@ -483,7 +483,7 @@ describe('two versions', () => {
 	});
 
 	it('that say different things of one row clash, and say where', () => {
-		expect(merged(base, other('2/2 RC', '2/2 LC'), other('2/2 RC', '1/3 RC'))).toEqual({
+		expect(mergeVersions(base, other('2/2 RC', '2/2 LC'), other('2/2 RC', '1/3 RC'))).toEqual({
 			clash: ['Row 3 (RS): p2, 2/2 LC, p2.']
 		});
 	});
@@ -496,21 +496,24 @@ describe('two versions', () => {
 			title: 'Eel',
 			text: [...rows.map((line) => (line === third ? written : line)), rows[0]]
 		};
-		const { rows: places, fields } = differencesOf(base, { ...now, text: now.text.join('\n') });
+		const { rows: places, fields } = swatchDifferences(base, { ...now, text: now.text.join('\n') });
 		// A line that is there already is told when it comes once more.
 		expect(places).toEqual([
 			{ then: [third], now: [written] },
 			{ then: [], now: [rows[0]] }
 		]);
 		expect(fields).toEqual(['the name of the swatch']);
-		expect(differencesOf(base, base)).toEqual({ rows: [], fields: [] });
+		expect(swatchDifferences(base, base)).toEqual({ rows: [], fields: [] });
 	});
 
 	it('differ in what has to be taken out and put in to make the one of the other', () => {
 		const lines = fc.array(fc.constantFrom('k4.', 'p4.', '2/2 RC.'), { maxLength: 9 });
 		fc.assert(
 			fc.property(lines, lines, (then, now) => {
-				const { rows } = differencesOf({ ...base, text: then.join('\n') }, { ...base, text: now.join('\n') });
+				const { rows } = swatchDifferences(
+					{ ...base, text: then.join('\n') },
+					{ ...base, text: now.join('\n') }
+				);
 				const [gone, come] = [rows.flatMap((place) => place.then), rows.flatMap((place) => place.now)];
 				const more = (all: readonly string[], line: string) => all.filter((one) => one === line).length;
 				for (const line of ['k4.', 'p4.', '2/2 RC.'])

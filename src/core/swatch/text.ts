@@ -6,7 +6,7 @@ export interface TextEdit {
 }
 
 /** A text with all its edits made; they lie apart from each other, in any order. */
-export const edited = (text: string, edits: readonly TextEdit[]): string =>
+export const applyEdits = (text: string, edits: readonly TextEdit[]): string =>
 	[...edits]
 		.sort((a, b) => b.from - a.from)
 		.reduce((now, { from, to, insert }) => now.slice(0, from) + insert + now.slice(to), text);

@@ -24,7 +24,7 @@ export const plainRows = ({ steps, pattern }: Working): PlainRow[] =>
  *
  * @param usual what most rows back say: they are said together, as “all WS rows”
  */
-export function sentencesOf(rows: readonly PlainRow[], usual: string | null = null): string[] {
+export function writeSentences(rows: readonly PlainRow[], usual: string | null = null): string[] {
 	const lines: { readonly text: string; readonly side: RowSide | null; readonly numbers: number[] }[] = [];
 	for (const { n, side, text } of rows) {
 		const same = lines.find((line) => line.text === text && line.side === side);
@@ -45,7 +45,7 @@ export function sentencesOf(rows: readonly PlainRow[], usual: string | null = nu
  */
 export function textOfRows(castOn: number, rows: readonly PlainRow[], key: readonly string[] = []): string {
 	const lastly = key.length > 0 ? ['Key:', ...key] : [];
-	return [`Cast on ${castOn}.`, ...sentencesOf(rows), 'Bind off.', ...lastly].join('\n');
+	return [`Cast on ${castOn}.`, ...writeSentences(rows), 'Bind off.', ...lastly].join('\n');
 }
 
 /** A pattern text in the words of either shore; nothing else in it changes. */

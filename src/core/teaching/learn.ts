@@ -31,7 +31,7 @@ const NEWS = 0.04;
  * that each rate has in a part's estimate, held to the usual rates (ridge regression, Hoerl and Kennard 1970), so that one
  * odd class moves little and many move much. The same records give the same rates, however often they are taken up.
  */
-export function learned(records: readonly ClassRecord[], rates: Rates): Learned[] {
+export function learnRates(records: readonly ClassRecord[], rates: Rates): Learned[] {
 	return (['beginner', 'improver', 'confident'] as const).flatMap((level) => {
 		const taken = records.filter((record) => record.level === level).flatMap(({ parts }) => parts);
 		return learnedAt(level, taken, rates);

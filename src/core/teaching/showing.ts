@@ -23,7 +23,7 @@ export interface Showing {
 }
 
 /** The showing of a part, or `null` when it speaks of no crossing that the lesson has. */
-export function showing(lesson: Lesson, part: Part, voice: Voice): Showing | null {
+export function showingOf(lesson: Lesson, part: Part, voice: Voice): Showing | null {
 	const taught = crossingOf(lesson, part);
 	if (!taught) return null;
 	const medium: Medium = lesson.medium;
@@ -49,7 +49,7 @@ function shownWay(crossing: Crossing, id: string, medium: Medium, voice: Voice):
 type Compared = Extract<Part, { kind: 'compare' }>['left'];
 
 /** One side of a comparison: a crossing step by step, or only as cloth; or rows. */
-export type Side =
+export type ComparedSide =
 	{ readonly title: string; readonly showing: Showing } | { readonly title: string; readonly text: string };
 
 /** The two sides of a part that compares, each `null` where it points to nothing. */
@@ -57,7 +57,7 @@ export function sidesOf(
 	lesson: Lesson,
 	part: Extract<Part, { kind: 'compare' }>,
 	voice: Voice
-): readonly [Side | null, Side | null] {
+): readonly [ComparedSide | null, ComparedSide | null] {
 	return [sideOf(lesson, part.left, voice), sideOf(lesson, part.right, voice)];
 }
 
@@ -69,11 +69,11 @@ export const stepsIn = (lesson: Lesson, part: Extract<Part, { kind: 'compare' }>
 		)
 	);
 
-function sideOf(lesson: Lesson, side: Compared, voice: Voice): Side | null {
+function sideOf(lesson: Lesson, side: Compared, voice: Voice): ComparedSide | null {
 	if ('swatch' in side) return lesson.swatches.find(({ id }) => id === side.swatch) ?? null;
 	const common = { id: '', title: '', minutes: 0, crossing: side.crossing };
 	const part: Part = side.way ? { ...common, kind: 'show', way: side.way } : { ...common, kind: 'picture' };
-	const seen = showing(lesson, part, voice);
+	const seen = showingOf(lesson, part, voice);
 	if (!seen) return null;
 	const how = seen.shown ? `, ${seen.shown.way.title.toLowerCase()}` : '';
 	return { title: `${seen.taught.name}${how}`, showing: seen };

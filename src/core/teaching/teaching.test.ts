@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { droppedLesson, minutesAsTaken } from './afterClass';
 import { CLASS_FORMAT, classShape, minutesTaken, type ClassRecord, type Taken } from './classRecord';
 import { lateBy, savings } from './clock';
 import { estimateOf, groundsOf } from '../planning/estimate';
-import { learned } from './learn';
+import { learnRates } from './learn';
 import { emptyLesson, type Lesson, type Part } from '../lesson/lesson';
 import { countSaid, lateSaid } from './minutes';
 import { RATES, USUAL_RATES, type RateId, type Rates } from '../planning/rates';
@@ -16,7 +16,7 @@ import { rowsShown } from './showing';
 import { unwrap } from '../result';
 
 const crossing = (name: string) => {
-	const answer = unwrap(read(name));
+	const answer = unwrap(readName(name));
 	return answer.readings[0].crossing;
 };
 
@@ -113,24 +113,24 @@ describe('rates learned from classes', () => {
 			const minutes = RATES.reduce((sum, { id }) => sum + (units[id] ?? 0) * USUAL_RATES[id].beginner, fixed);
 			return taken(part, Math.round(minutes * 60));
 		});
-		expect(learned([record(...exact)], USUAL_RATES)).toEqual([]);
+		expect(learnRates([record(...exact)], USUAL_RATES)).toEqual([]);
 	});
 
 	it('go half of the way for one part, and nearly all of it for many', () => {
-		expect(learned([record(alone('stitch', 2))], USUAL_RATES)).toEqual([
+		expect(learnRates([record(alone('stitch', 2))], USUAL_RATES)).toEqual([
 			{ rate: 'stitch', level: 'beginner', was: 6, is: 9, parts: 1 }
 		]);
 		const many = Array.from({ length: 19 }, () => record(alone('stitch', 2)));
-		expect(learned(many, USUAL_RATES)[0]).toMatchObject({ is: 11.5, parts: 19 });
+		expect(learnRates(many, USUAL_RATES)[0]).toMatchObject({ is: 11.5, parts: 19 });
 	});
 
 	it('are the same however often they are taken up, and say nothing once they are', () => {
 		const records = [record(alone('movement', 1.5), taken(parts[2], 1_500)), record(alone('hands', 0.5))];
-		const once = learned(records, USUAL_RATES);
+		const once = learnRates(records, USUAL_RATES);
 		expect(once.length).toBeGreaterThan(0);
 		const rates = { ...USUAL_RATES } as Record<RateId, Rates[RateId]>;
 		for (const { rate, level, is } of once) rates[rate] = { ...rates[rate], [level]: is };
-		expect(learned(records, rates)).toEqual([]);
+		expect(learnRates(records, rates)).toEqual([]);
 	});
 
 	it('pass over what was dropped, skipped, or about something else', () => {
@@ -139,7 +139,7 @@ describe('rates learned from classes', () => {
 			{ ...alone('stitch', 2), dropped: true },
 			{ ...alone('stitch', 2), seconds: 5 }
 		];
-		expect(learned([record(...odd)], USUAL_RATES)).toEqual([]);
+		expect(learnRates([record(...odd)], USUAL_RATES)).toEqual([]);
 	});
 
 	it('lie between the usual ones and what was seen', () => {
@@ -147,7 +147,7 @@ describe('rates learned from classes', () => {
 			fc.property(
 				fc.array(fc.double({ min: 0.4, max: 2.5, noNaN: true }), { minLength: 1, maxLength: 12 }),
 				(times) => {
-					const [found] = learned(
+					const [found] = learnRates(
 						times.map((one) => record(alone('movement', one))),
 						USUAL_RATES
 					);

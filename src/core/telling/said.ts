@@ -1,6 +1,6 @@
 import { sameCrossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { nameIn, type WrittenSchool } from '../naming/schools';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
 import { NAMES } from './schoolsIn';
@@ -57,7 +57,7 @@ function renaming(crossings: readonly LessonCrossing[], school: WrittenSchool): 
 	const written = (name: string): string => {
 		const known = own.get(name);
 		if (known) return known;
-		const answer = read(name);
+		const answer = readName(name);
 		if (!answer.ok) return name;
 		const { ambiguous, readings } = answer.value;
 		const taught = readings.find((one) => crossings.some((own) => sameCrossing(own.crossing, one.crossing)));

@@ -1,4 +1,4 @@
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import type { Lesson } from '../lesson/lesson';
 
 /** Names as they stand among other words. */
@@ -26,7 +26,7 @@ export function namesInLesson(lesson: Lesson): NameIn[] {
 	const look = (text: string | undefined, part: string | null) => {
 		for (const pattern of NAMES)
 			for (const [name] of (text ?? '').matchAll(pattern)) {
-				const answer = read(name);
+				const answer = readName(name);
 				if (!answer.ok) continue;
 				const { school } = answer.value.readings[0];
 				found.push({ name, school: FAMILY[school] ?? school, part });

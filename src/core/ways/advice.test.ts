@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { layered } from '../crossing/crossing';
 import { entryOf, tellEntry } from '../hands/entry';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { RULES, rulesWith, USUAL_RULES } from '../rules';
 import { adviceOf, type Situation } from './advice';
 import { sayIn } from './sayIn';
@@ -17,7 +17,7 @@ const situation: Situation = {
 	yarnHand: 'right'
 };
 const crossing = (name: string) => {
-	const answer = unwrap(read(name));
+	const answer = unwrap(readName(name));
 	return answer.readings[0].crossing;
 };
 
@@ -87,7 +87,7 @@ describe('the tip of the needle', () => {
 describe('a crossing in the words of its medium', () => {
 	const voice = { hand: 'right', keep: 'fabric', terms: 'us' } as const;
 	const said = (name: string, medium: Parameters<typeof sayIn>[1], other: object = {}) => {
-		const answer = read(name, { medium });
+		const answer = readName(name, { medium });
 		if (!answer.ok) return answer.error.code;
 		const text = sayIn(answer.value.readings[0].crossing, medium, { ...voice, ...other });
 		return text.ok ? text.value : text.error.code;

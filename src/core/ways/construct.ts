@@ -1,6 +1,6 @@
 import type { Move } from '../hands/moves';
 import { startOf, type HandState } from '../hands/state';
-import { applied, frontOf, inStitches, type Grouping } from './grouping';
+import { applyMove, frontOf, inStitches, type Grouping } from './grouping';
 
 /**
  * A way for any layered crossing, found without trying: each group in the order worked is brought to the tip past the
@@ -16,7 +16,7 @@ export function constructed(grouping: Grouping, needles: 0 | 1 | 2): Move[] {
 	let state = startOf(small.stitches);
 	const make = (...next: Move[]) => {
 		for (const move of next) {
-			state = applied(state, move);
+			state = applyMove(state, move);
 			moves.push(move);
 		}
 	};

@@ -5,7 +5,7 @@ import { groupingOf, type Grouping } from './grouping';
 import { searching } from './search';
 
 /** A script that no known way gave: with how many cable needles, and whether it is the shortest there is. */
-export interface Found {
+export interface FoundWay {
 	readonly moves: readonly Move[];
 	readonly needles: 0 | 1 | 2;
 	/** false when it was put together without a search: sure, and longer than need be */
@@ -22,9 +22,9 @@ export function* finding(
 	crossing: Crossing,
 	most: 0 | 1 | 2,
 	budget?: number
-): Generator<number, readonly Found[]> {
+): Generator<number, readonly FoundWay[]> {
 	const grouping = groupingOf(crossing);
-	const found: Found[] = [];
+	const found: FoundWay[] = [];
 	let looked = 0;
 	for (const needles of ([0, 1, 2] as const).slice(0, most + 1)) {
 		const search = searching(grouping, needles, budget);
@@ -40,19 +40,19 @@ export function* finding(
 }
 
 /** The long, sure scripts, at once: one without a needle and, where allowed, one with. */
-export function longWays(crossing: Crossing, most: 0 | 1 | 2): readonly Found[] {
+export function longWays(crossing: Crossing, most: 0 | 1 | 2): readonly FoundWay[] {
 	const grouping = groupingOf(crossing);
 	return withoutTwins([long(grouping, 0), ...(most > 0 ? [long(grouping, 1)] : [])]);
 }
 
-const long = (grouping: Grouping, needles: 0 | 1 | 2): Found => ({
+const long = (grouping: Grouping, needles: 0 | 1 | 2): FoundWay => ({
 	moves: constructed(grouping, needles),
 	needles: Math.min(needles, 1) as 0 | 1,
 	shortest: false
 });
 
 /** A second needle that lies unused, or does not help, is no way of its own. */
-function withoutTwins(found: readonly Found[]): Found[] {
+function withoutTwins(found: readonly FoundWay[]): FoundWay[] {
 	const seen = new Set<string>();
 	return found.filter(({ moves }) => {
 		const script = JSON.stringify(moves);

@@ -39,13 +39,13 @@ export function inStitches({ small, members, whole }: Grouping, moves: readonly 
 			told,
 			grown(move, state, size, (group) => members[group].map((stitch) => words.get(stitch)!))
 		);
-		state = applied(state, move);
+		state = applyMove(state, move);
 	}
 	return told;
 }
 
 /** @throws when the move breaks a rule: scripts made here never do */
-export function applied(state: HandState, move: Move): HandState {
+export function applyMove(state: HandState, move: Move): HandState {
 	return unwrap(apply(state, move));
 }
 

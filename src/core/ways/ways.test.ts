@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { layered, sameCrossing } from '../crossing/crossing';
 import { mirror } from '../crossing/transform';
-import { read } from '../naming/read';
+import { readName } from '../naming/read';
 import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary';
 import { USUAL_RULES } from '../rules';
 import { handed } from './handed';
@@ -10,7 +10,7 @@ import { knownWays, waysOf, type WayOptions } from './ways';
 import { unwrap } from '../result';
 
 const crossing = (name: string) => {
-	const answer = unwrap(read(name));
+	const answer = unwrap(readName(name));
 	return answer.readings[0].crossing;
 };
 const ids = (name: string, options?: Partial<WayOptions>) =>

@@ -7,7 +7,7 @@ import { USUAL_RULES } from '../rules';
 import { cautionsOf, type Circumstances } from './cautions';
 import { cnCentre, cnOff, cnReorder, cnReturn, cnSwing, cnTwo } from './cn';
 import { freeBackLoop, freeDrop, freeReach, freeRightStart, freeSecondFirst } from './free';
-import { finding, type Found } from './found';
+import { finding, type FoundWay } from './found';
 import type { KnownWay } from './way';
 
 /** A way played through for one crossing: its script, what it costs, what it makes, what speaks against it. */
@@ -84,7 +84,7 @@ export function wayOf(crossing: Crossing, id: string, options: Partial<WayOption
 /** Scripts that were found, played to prove what they make, best first. */
 export function foundWays(
 	crossing: Crossing,
-	found: readonly Found[],
+	found: readonly FoundWay[],
 	options: Partial<WayOptions> = {}
 ): Way[] {
 	const given = { ...WAY_DEFAULTS, ...options };

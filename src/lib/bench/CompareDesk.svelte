@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { compared } from '$core/crossing/compare';
+	import { compareCrossings } from '$core/crossing/compare';
 	import { mirror } from '$core/crossing/transform';
 	import { textFor } from '$core/formats/name';
 	import type { Subject } from './subject.svelte';
@@ -16,7 +16,7 @@
 	}: { left: Subject; right: Subject; step: number; go: (to: number) => void; onend: () => void } = $props();
 
 	const last = $derived(Math.max(left.last, right.last));
-	const verdict = $derived(compared(left.cloth, right.cloth));
+	const verdict = $derived(compareCrossings(left.cloth, right.cloth));
 
 	const PRESETS = $derived([
 		{

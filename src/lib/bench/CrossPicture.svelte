@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Crossing } from '$core/crossing/crossing';
-	import type { Shown } from './subject.svelte';
+	import type { ShownScript } from './subject.svelte';
 	import type { RailProps } from '$lib/drawing/NeedleRail.svelte';
 	import BedRail from '$lib/drawing/BedRail.svelte';
 	import GutterPicture from '$lib/drawing/GutterPicture.svelte';
@@ -18,7 +18,7 @@
 		labels = true,
 		alt
 	}: {
-		shown: Shown;
+		shown: ShownScript;
 		at: number;
 		/** as it is played */
 		crossing: Crossing;

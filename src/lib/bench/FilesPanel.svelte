@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { parseCrossing, printCrossing } from '$core/formats/crossing';
 	import { textFor } from '$core/formats/name';
-	import { parsedJson } from '$core/formats/json';
+	import { parseJson } from '$core/formats/json';
 	import { parseMoves } from '$core/formats/moves';
 	import { MOVES_FORMAT } from '$core/hands/schema';
 	import { scriptText } from '$core/hands/scriptText';
@@ -85,7 +85,7 @@
 
 	/** Takes a crossing or a script that was pasted or chosen, or says what is wrong with it and leaves it there. */
 	function bringIn(text: string) {
-		const json = parsedJson(text);
+		const json = parseJson(text);
 		if (!json.ok) return void (said = { wrong: true, text: json.error.message });
 		const value = json.value as { moves?: unknown } | null;
 		if (value && typeof value === 'object' && 'moves' in value) return bringScript(value);

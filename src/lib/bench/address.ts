@@ -1,5 +1,5 @@
 import { MEDIA, type Medium } from '$core/technique/medium';
-import { parsedJson } from '$core/formats/json';
+import { parseJson } from '$core/formats/json';
 import { parseMoves } from '$core/formats/moves';
 import { FIRST_NAME, type Subject, type SubjectStart } from './subject.svelte';
 
@@ -22,7 +22,7 @@ export function subjectIn(query: URLSearchParams, prefix = ''): SubjectStart {
 }
 
 function ownIn(text: string | undefined) {
-	const json = text ? parsedJson(text) : null;
+	const json = text ? parseJson(text) : null;
 	const stitches = json?.ok ? (json.value as { stitches?: number } | null)?.stitches : undefined;
 	const script = json?.ok && stitches !== undefined ? parseMoves(json.value, stitches) : null;
 	return script?.ok ? script.value : undefined;

@@ -1,5 +1,5 @@
 import { sameCrossing, type Crossing } from '$core/crossing/crossing';
-import type { Found } from '$core/ways/found';
+import type { FoundWay } from '$core/ways/found';
 import { Errand } from '$lib/client/errand.svelte';
 
 /** What the worker is asked; it reports how many moments it has looked at. */
@@ -8,7 +8,7 @@ export interface SearchQuestion {
 	readonly needles: 0 | 1 | 2;
 	readonly budget: number;
 }
-export type SearchAnswer = readonly Found[];
+export type SearchAnswer = readonly FoundWay[];
 
 /** Moments looked at for each number of needles: some seconds of a tablet's time at most. */
 const BUDGET = 150_000;

@@ -25,7 +25,7 @@ import { WaySearch } from './search.svelte';
 import type { OpenSettings } from '$lib/client/settings.svelte';
 
 /** A way as the page plays it: hands on needles, tools at a bed, or the gutter beside a rope. */
-export type Shown =
+export type ShownScript =
 	| (ShownWay & { readonly told: readonly Told[] })
 	| { readonly kind: 'gutter'; readonly frames: readonly GutterFrame[]; readonly told: readonly Told[] };
 
@@ -163,7 +163,7 @@ export class Subject {
 	);
 	/** rows that a machine's rope wants between crosses, and a gutter is laddered down */
 	readonly plainRows = $derived(this.rules.plainRows * Math.max(1, widestSet(this.crossing)));
-	readonly shown = $derived.by<Shown | null>(() => {
+	readonly shown = $derived.by<ShownScript | null>(() => {
 		const { medium } = this.read;
 		if (isBed(medium)) {
 			if (medium === 'machine' && this.wayId === GUTTER) return this.#gutter();
@@ -238,7 +238,7 @@ export class Subject {
 		return answer.ok ? { ...answer.value, medium } : null;
 	}
 
-	#gutter(): Shown {
+	#gutter(): ShownScript {
 		const moves = gutterScript(this.plainRows);
 		const frames = unwrap(playGutter(this.plainRows, moves));
 		return { kind: 'gutter', frames: frames, told: tellGutter(moves, this.crossing.stitches) };

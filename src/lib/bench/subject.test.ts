@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { read } from '$core/naming/read';
+import { readName } from '$core/naming/read';
 import { unwrap } from '$core/result';
 import { OpenMemory } from '$lib/client/memory.svelte';
 import type { OpenSettings } from '$lib/client/settings.svelte';
@@ -37,7 +37,7 @@ describe('a subject of the Bench', () => {
 	});
 
 	it('is played as the mirror by a left-hander who keeps the words, and its cloth is seen so', () => {
-		const { crossing } = unwrap(read('2/2 RC')).readings[0];
+		const { crossing } = unwrap(readName('2/2 RC')).readings[0];
 		const [right, left] = [of({ name: '2/2 RC' }), of({ name: '2/2 RC' }, { hand: 'left', keep: 'words' })];
 		expect([right.crossing, left.crossing]).toEqual([crossing, crossing]);
 		expect(left.cloth).not.toEqual(right.cloth);

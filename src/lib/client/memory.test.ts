@@ -1,11 +1,11 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { read } from '$core/naming/read';
+import { readName } from '$core/naming/read';
 import { unwrap } from '$core/result';
 import { CHOSEN_READINGS, KEPT_CROSSINGS, KEPT_KEYS } from '$lib/wire/bench';
 import { fakePage, leavePage, rested, waitingTo } from '../../../tests/support/page';
 import { OpenMemory } from './memory.svelte';
 
-const { crossing } = unwrap(read('2/2 RC')).readings[0];
+const { crossing } = unwrap(readName('2/2 RC')).readings[0];
 const kept = { crossingId: 'c', name: '2/2 RC', medium: 'hand' as const, crossing, saying: '' };
 const key = {
 	keyId: 'k',

@@ -1,5 +1,5 @@
 import type * as z from 'zod/mini';
-import { shaped } from '$core/formats/json';
+import { parseShape } from '$core/formats/json';
 import { fault, good, type Result } from '$core/result';
 import { refusalShape } from '$lib/wire/shapes';
 
@@ -9,7 +9,7 @@ export async function getJson<Shape extends z.ZodMiniType>(
 	shape: Shape
 ): Promise<Result<z.infer<Shape>>> {
 	const answer = await answerTo(address, {});
-	return answer.ok ? shaped(shape, answer.value, 'what this page asked for') : answer;
+	return answer.ok ? parseShape(shape, answer.value, 'what this page asked for') : answer;
 }
 
 /** Posts something; the fault of an answer that nobody gave is `away`. */

@@ -7,7 +7,7 @@
 	import type { Bed } from '$core/technique/medium';
 	import { bedGroundOf, bedLayoutOf, bedTargetsOf } from './bed';
 	import { paintBed, toolSpan } from './paintBed';
-	import { painted } from './parts';
+	import { paintParts } from './parts';
 	import { rolesOf, type Point } from './rail';
 	import Hatch from './Hatch.svelte';
 	import PaintedParts from './PaintedParts.svelte';
@@ -62,7 +62,7 @@
 	const halo = $derived(bedTargetsOf(next, frame));
 	const tools = $derived(Object.entries(frame.tools));
 	const parts = $derived(
-		painted(`${uid}-hatch`, (pen) =>
+		paintParts(`${uid}-hatch`, (pen) =>
 			paintBed(pen, { crossing, frame, medium, ground, loops: now, width, height })
 		)
 	);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Crossing } from '$core/crossing/crossing';
 	import { crossPicture, paintCross } from './paintCross';
-	import { painted } from './parts';
+	import { paintParts } from './parts';
 	import Hatch from './Hatch.svelte';
 	import NumberedDisc from './NumberedDisc.svelte';
 	import PaintedParts from './PaintedParts.svelte';
@@ -25,7 +25,7 @@
 
 	const uid = $props.id();
 	const picture = $derived(crossPicture(crossing, { side, from, numbers }));
-	const parts = $derived(painted(`${uid}-hatch`, (pen) => paintCross(pen, picture)));
+	const parts = $derived(paintParts(`${uid}-hatch`, (pen) => paintCross(pen, picture)));
 </script>
 
 <svg viewBox="0 0 {picture.width} {picture.height}" class="block h-auto w-full" role="img" aria-label={alt}>

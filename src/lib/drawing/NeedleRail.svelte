@@ -33,7 +33,7 @@
 	import { cubicInOut } from 'svelte/easing';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
 	import { paintRail } from './paintRail';
-	import { painted } from './parts';
+	import { paintParts } from './parts';
 	import {
 		groundOf,
 		layoutOf,
@@ -98,7 +98,7 @@
 	const roles = $derived(rolesOf(crossing));
 	const halo = $derived(targetsOf(next, state));
 	const parts = $derived(
-		painted(`${uid}-hatch`, (pen) =>
+		paintParts(`${uid}-hatch`, (pen) =>
 			paintRail(pen, { crossing, state, next, layout: now, ground, width, height, long })
 		)
 	);

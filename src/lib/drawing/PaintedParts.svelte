@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { Part } from './parts';
+	import type { PaintedPart } from './parts';
 
 	/** Paths of a drawing, the one furthest back first. */
-	let { parts }: { parts: readonly Part[] } = $props();
+	let { parts }: { parts: readonly PaintedPart[] } = $props();
 </script>
 
 {#each parts as { d, fill, stroke, width, dash, opacity }, i (i)}

@@ -2,7 +2,7 @@
 	import type { Working } from '$core/fabric/fabric';
 	import Hatch from './Hatch.svelte';
 	import PaintedParts from './PaintedParts.svelte';
-	import { painted } from './parts';
+	import { paintParts } from './parts';
 	import { paintPictureRow, pictureRow } from './pictureRow';
 
 	/** One row as a picture, read from the arrow on: its crosses by their ribbons, and how many stitches lie between. */
@@ -22,7 +22,7 @@
 
 	const uid = $props.id();
 	const picture = $derived(pictureRow(working, step, from));
-	const parts = $derived(painted(`${uid}-hatch`, (pen) => paintPictureRow(pen, picture)));
+	const parts = $derived(paintParts(`${uid}-hatch`, (pen) => paintPictureRow(pen, picture)));
 </script>
 
 <svg

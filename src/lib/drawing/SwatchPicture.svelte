@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Working } from '$core/fabric/fabric';
 	import { partsOf } from './parts';
-	import { sizeOf } from './swatch';
+	import { clothSize } from './swatch';
 	import Hatch from './Hatch.svelte';
 	import PaintedParts from './PaintedParts.svelte';
 
@@ -19,7 +19,7 @@
 
 	const uid = $props.id();
 	const VIEW = { stitch: 20, row: 22, side: 'right', mirrored: false } as const;
-	const size = $derived(sizeOf(working, VIEW));
+	const size = $derived(clothSize(working, VIEW));
 	const shown = $derived(Math.min(rows, size.rows));
 	const parts = $derived(
 		partsOf(working, { first: 0, last: shown, left: 0, right: size.width }, size, VIEW, `${uid}-hatch`)

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { turnOver } from '$core/crossing/transform';
 import { play } from '$core/hands/play';
 import { heldOf } from '$core/hands/state';
-import { stepsOf } from '$core/hands/steps';
+import { scriptSteps } from '$core/hands/steps';
 import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary';
 import { waysOf } from '$core/ways/ways';
 import { ribbonsOf } from './cloth';
@@ -17,7 +17,7 @@ const ROOM = { width: 944, height: 452, neighbours: 2 };
 function allMoments(crossing: Parameters<typeof waysOf>[0]) {
 	const ground = groundOf(crossing.stitches, ROOM);
 	return waysOf(crossing).flatMap(({ moves }) => {
-		const steps = stepsOf(moves);
+		const steps = scriptSteps(moves);
 		const played = unwrap(play(crossing.stitches, steps));
 		return played.states.map((state, i) => ({
 			state,

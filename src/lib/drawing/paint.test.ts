@@ -5,7 +5,7 @@ import { mirror, turnOver } from '$core/crossing/transform';
 import { playBed } from '$core/hands/bed';
 import { play } from '$core/hands/play';
 import { startOf } from '$core/hands/state';
-import { stepsOf } from '$core/hands/steps';
+import { scriptSteps } from '$core/hands/steps';
 import { bedWaysOf } from '$core/ways/bed';
 import { waysOf } from '$core/ways/ways';
 import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary';
@@ -13,7 +13,7 @@ import { bedGroundOf, bedLayoutOf } from './bed';
 import { paintBed, toolSpan } from './paintBed';
 import { crossPicture, paintCross, type CrossView } from './paintCross';
 import { numberPlace, paintNumber, paintRail } from './paintRail';
-import { painted } from './parts';
+import { paintParts } from './parts';
 import { strand } from './paths';
 import { circle, rectangle, rounded, TONES, type Pen, type Tone } from './pen';
 import { SvgPen } from './pens';
@@ -46,7 +46,7 @@ function asked(paint: (pen: Pen) => void): Asked[] {
 function railOf(crossing: Crossing) {
 	const ground = groundOf(crossing.stitches, ROOM);
 	return waysOf(crossing).flatMap(({ moves }) => {
-		const steps = stepsOf(moves);
+		const steps = scriptSteps(moves);
 		const played = unwrap(play(crossing.stitches, steps));
 		return played.states.map((state, i) => {
 			const layout = layoutOf(state, ground, ROOM, 'right');
@@ -195,7 +195,7 @@ describe('pens', () => {
 			fc.property(anyCrossing({ most: 6 }), (crossing) => {
 				const paint = (pen: Pen) =>
 					paintCross(pen, crossPicture(crossing, { side: 'right', from: 'right', numbers: true }));
-				const parts = painted('h', paint);
+				const parts = paintParts('h', paint);
 				const all = asked(paint);
 				expect(parts.map(({ d }) => d)).toEqual(all.map(({ what }) => what));
 				for (const [i, { fill, stroke }] of parts.entries()) {

@@ -1,9 +1,9 @@
 import type { Working } from '$core/fabric/fabric';
 import { TONES, type Pen, type Tone } from './pen';
-import { paintRows, type Size, type Stretch, type View } from './swatch';
+import { paintRows, type Size, type RowStretch, type View } from './swatch';
 
 /** A path of a drawing in the page, in the colours of its theme. */
-export interface Part {
+export interface PaintedPart {
 	readonly d: string;
 	readonly fill?: string;
 	readonly stroke?: string;
@@ -17,8 +17,8 @@ export interface Part {
  *
  * @param hatch id of the pattern for what passes behind
  */
-export function painted(hatch: string, paint: (pen: Pen) => void): Part[] {
-	const parts: Part[] = [];
+export function paintParts(hatch: string, paint: (pen: Pen) => void): PaintedPart[] {
+	const parts: PaintedPart[] = [];
 	const colour = (tone: Tone) => `var(${TONES[tone]})`;
 	paint({
 		fill: (d, tone) => parts.push({ d, fill: colour(tone) }),
@@ -31,5 +31,10 @@ export function painted(hatch: string, paint: (pen: Pen) => void): Part[] {
 }
 
 /** A stretch of cloth as paths for an SVG in the page. */
-export const partsOf = (working: Working, stretch: Stretch, size: Size, view: View, hatch: string): Part[] =>
-	painted(hatch, (pen) => paintRows(pen, working, stretch, size, view));
+export const partsOf = (
+	working: Working,
+	stretch: RowStretch,
+	size: Size,
+	view: View,
+	hatch: string
+): PaintedPart[] => paintParts(hatch, (pen) => paintRows(pen, working, stretch, size, view));

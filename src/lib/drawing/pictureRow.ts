@@ -1,7 +1,7 @@
 import type { Working } from '$core/fabric/fabric';
 import { stretchesOf } from '$core/swatch/look';
 import type { Pen } from './pen';
-import { columnX, MARGIN, paintRows, sizeOf } from './swatch';
+import { columnX, MARGIN, paintRows, clothSize } from './swatch';
 
 const VIEW = { stitch: 30, row: 46, side: 'right', mirrored: false } as const;
 const LABEL = 24;
@@ -14,7 +14,7 @@ const RIM = 4;
  * @param from the edge at which the hands begin
  */
 export function pictureRow(working: Working, step: number, from: 'right' | 'left') {
-	const size = sizeOf(working, VIEW);
+	const size = clothSize(working, VIEW);
 	const { row } = working.steps[step];
 	const top = size.height - (step + 1) * VIEW.row;
 	const labels = stretchesOf(working.steps[step]).map(({ kind, count, at }) => {

@@ -9,11 +9,11 @@ import { SvgPen } from './pens';
 import {
 	columnX,
 	crossingsSeen,
-	followed,
+	strandPath,
 	MARGIN,
 	paintNumbers,
 	paintRows,
-	sizeOf,
+	clothSize,
 	spotAt,
 	wholeOf,
 	type View
@@ -51,7 +51,7 @@ describe('the cloth of a swatch', () => {
 	it('gives every stitch a place, and every place its stitch, on both sides and in the mirror', () => {
 		fc.assert(
 			fc.property(cloths, views, fc.nat(), fc.nat(), (working, view, row, stitch) => {
-				const size = sizeOf(working, view);
+				const size = clothSize(working, view);
 				const step = row % working.steps.length;
 				const count = working.steps[step].row.after;
 				const column = stitch % count;
@@ -61,13 +61,13 @@ describe('the cloth of a swatch', () => {
 			}),
 			{ numRuns: 40 }
 		);
-		expect(spotAt(5, 5, rope, sizeOf(rope, VIEW), VIEW)).toBeNull();
-		expect(spotAt(MARGIN + 5, -4, rope, sizeOf(rope, VIEW), VIEW)).toBeNull();
+		expect(spotAt(5, 5, rope, clothSize(rope, VIEW), VIEW)).toBeNull();
+		expect(spotAt(MARGIN + 5, -4, rope, clothSize(rope, VIEW), VIEW)).toBeNull();
 	});
 
 	it('paints the front strands of a cross over those behind, which are hatched', () => {
 		const { asked, pen } = counting();
-		const size = sizeOf(rope, VIEW);
+		const size = clothSize(rope, VIEW);
 		paintRows(pen, rope, wholeOf(size), size, VIEW);
 		const tones = asked.fills.map(([, tone]) => tone);
 		expect(tones.slice(0, 2)).toEqual(['ground', 'rope']);
@@ -77,7 +77,7 @@ describe('the cloth of a swatch', () => {
 
 	it('paints only what is in the stretch', () => {
 		const { asked, pen } = counting();
-		const size = sizeOf(rope, VIEW);
+		const size = clothSize(rope, VIEW);
 		paintRows(pen, rope, { ...wholeOf(size), last: 2 }, size, VIEW);
 		expect(asked.hatched).toBe(0);
 		const aside = counting();
@@ -103,7 +103,7 @@ describe('the cloth of a swatch', () => {
 	});
 
 	it('writes the number of a row at the edge where it begins', () => {
-		const size = sizeOf(rope, VIEW);
+		const size = clothSize(rope, VIEW);
 		const at = (view: View) => {
 			const { asked, pen } = counting();
 			paintNumbers(pen, rope, wholeOf(size), size, view);
@@ -115,14 +115,14 @@ describe('the cloth of a swatch', () => {
 	});
 
 	it('follows a strand from edge to edge, and tells where it lies behind', () => {
-		const size = sizeOf(rope, VIEW);
-		const behind = followed(rope, 2, size, VIEW);
+		const size = clothSize(rope, VIEW);
+		const behind = strandPath(rope, 2, size, VIEW);
 		expect([behind.from, behind.to]).toEqual([4, 2]);
 		expect(behind.behind.match(/M/g)).toHaveLength(1);
 		expect(behind.seen.match(/M/g)).toHaveLength(2);
-		expect(followed(rope, 4, size, VIEW).behind).toBe('');
-		expect(followed(rope, 4, size, { ...VIEW, side: 'wrong' }).behind).not.toBe('');
-		expect(followed(worked('Cast on 2.\nRow 1: k2tog.')!, 1, size, VIEW).to).toBeNull();
+		expect(strandPath(rope, 4, size, VIEW).behind).toBe('');
+		expect(strandPath(rope, 4, size, { ...VIEW, side: 'wrong' }).behind).not.toBe('');
+		expect(strandPath(worked('Cast on 2.\nRow 1: k2tog.')!, 1, size, VIEW).to).toBeNull();
 	});
 });
 
@@ -132,7 +132,7 @@ it('a drawing of its own is one SVG with its title, colours written in', () => {
 		string
 	>;
 	const pen = new SvgPen(tones);
-	const size = sizeOf(rope, VIEW);
+	const size = clothSize(rope, VIEW);
 	paintRows(pen, rope, wholeOf(size), size, VIEW);
 	paintNumbers(pen, rope, wholeOf(size), size, VIEW);
 	const svg = pen.svg(size.width, size.height, 'Rope & <eel>');

@@ -25,7 +25,7 @@ export interface Size {
 	readonly height: number;
 }
 
-export function sizeOf({ fabric, steps }: Working, { stitch, row }: View): Size {
+export function clothSize({ fabric, steps }: Working, { stitch, row }: View): Size {
 	const columns = Math.max(fabric.castOn, ...fabric.rows.map(({ after }) => after), 1);
 	const rows = steps.length;
 	return { columns, rows, width: columns * stitch + 2 * MARGIN, height: rows * row };
@@ -72,7 +72,7 @@ export function crossingsSeen({ row, worked }: Step, side: View['side']): SeenCr
 }
 
 /** A stretch of the cloth: the rows from `first` up to, and without, `last`, and from left to right in pixels. */
-export interface Stretch {
+export interface RowStretch {
 	readonly first: number;
 	readonly last: number;
 	readonly left: number;
@@ -80,13 +80,18 @@ export interface Stretch {
 }
 
 /** All of the cloth. */
-export const wholeOf = (size: Size): Stretch => ({ first: 0, last: size.rows, left: 0, right: size.width });
+export const wholeOf = (size: Size): RowStretch => ({
+	first: 0,
+	last: size.rows,
+	left: 0,
+	right: size.width
+});
 
 /** Paints a stretch, with the lower edge of the whole cloth at the size's height. */
 export function paintRows(
 	pen: Pen,
 	{ steps }: Working,
-	{ first, last, ...sight }: Stretch,
+	{ first, last, ...sight }: RowStretch,
 	size: Size,
 	view: View
 ): void {
@@ -172,7 +177,7 @@ export interface Followed {
 	readonly to: number | null;
 }
 
-export function followed({ steps, fabric }: Working, strand: number, size: Size, view: View): Followed {
+export function strandPath({ steps, fabric }: Working, strand: number, size: Size, view: View): Followed {
 	let seen = '';
 	let behind = '';
 	let column = fabric.castOn - strand;
@@ -208,7 +213,7 @@ function liesBehind(step: Step, column: number, view: View): boolean {
 export function paintNumbers(
 	pen: Pen,
 	{ steps, pattern }: Working,
-	{ first, last }: Stretch,
+	{ first, last }: RowStretch,
 	size: Size,
 	view: View
 ): void {

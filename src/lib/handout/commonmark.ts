@@ -2,7 +2,7 @@ import MarkdownIt from 'markdown-it';
 import { PICTURE } from '$lib/text/markdown';
 
 /** A stretch of text in one style. */
-export interface Run {
+export interface TextRun {
 	readonly text: string;
 	readonly bold: boolean;
 	readonly italic: boolean;
@@ -11,8 +11,13 @@ export interface Run {
 
 /** CommonMark as a flat row of blocks, for files that are no HTML. */
 export type Para =
-	| { readonly kind: 'paragraph' | 'heading'; readonly runs: readonly Run[] }
-	| { readonly kind: 'item'; readonly runs: readonly Run[]; readonly mark: string; readonly depth: number }
+	| { readonly kind: 'paragraph' | 'heading'; readonly runs: readonly TextRun[] }
+	| {
+			readonly kind: 'item';
+			readonly runs: readonly TextRun[];
+			readonly mark: string;
+			readonly depth: number;
+	  }
 	| { readonly kind: 'picture'; readonly src: string; readonly alt: string };
 
 const parser = new MarkdownIt({ html: false, linkify: false, typographer: false });
@@ -63,7 +68,7 @@ export function parasOf(text: string): Para[] {
 	return paras;
 }
 
-const run = (text: string, style: Partial<Omit<Run, 'text'>> = {}): Run => ({
+const run = (text: string, style: Partial<Omit<TextRun, 'text'>> = {}): TextRun => ({
 	text,
 	bold: false,
 	italic: false,
@@ -71,8 +76,8 @@ const run = (text: string, style: Partial<Omit<Run, 'text'>> = {}): Run => ({
 	...style
 });
 
-function inline(tokens: readonly Token[]): [Run[], Extract<Para, { kind: 'picture' }>[]] {
-	const runs: Run[] = [];
+function inline(tokens: readonly Token[]): [TextRun[], Extract<Para, { kind: 'picture' }>[]] {
+	const runs: TextRun[] = [];
 	const pictures: Extract<Para, { kind: 'picture' }>[] = [];
 	let [bold, italic] = [0, 0];
 	const add = (text: string, code = false) =>

@@ -21,7 +21,7 @@ const TYPES = {
 } as const;
 
 /** A file that was made: where it lies, and how it is to be called. */
-export interface Made {
+export interface MadeFile {
 	readonly path: string;
 	readonly name: string;
 	readonly type: string;
@@ -40,7 +40,7 @@ export interface Matter {
 }
 
 /** Makes what was asked for: one file, or a zip where there are several variants. */
-export async function made(matter: Matter): Promise<Result<Made>> {
+export async function made(matter: Matter): Promise<Result<MadeFile>> {
 	const { asked, lesson, folder, madeAt, onProgress } = matter;
 	if (asked.kind === 'poster') {
 		const poster = posterOf(lesson, asked.part, asked.options);
@@ -69,7 +69,7 @@ export async function made(matter: Matter): Promise<Result<Made>> {
 	return good(files.length === 1 ? files[0] : await zipped(files, join(folder, 'sheets.zip'), lesson.title));
 }
 
-async function zipped(files: readonly Made[], path: string, title: string): Promise<Made> {
+async function zipped(files: readonly MadeFile[], path: string, title: string): Promise<MadeFile> {
 	const held: AsyncZippable = {};
 	for (const file of files) held[ownName(file.name, held)] = new Uint8Array(await readFile(file.path));
 	await writeFile(path, await promisify<AsyncZippable, Uint8Array>(zip)(held));

@@ -1,6 +1,6 @@
 import type { Block, Picture } from '$core/handout/schema';
 import type { OwnPictures } from './blocks';
-import { parasOf, type Para, type Run } from './commonmark';
+import { parasOf, type Para, type TextRun } from './commonmark';
 import type { Face } from './fonts';
 import type { Element, FacedRun, Paper } from './pdfPaper';
 import { drawn } from './pictures';
@@ -19,9 +19,9 @@ const BOX = 14;
 const BOX_GAP = 6;
 const TEN = 10;
 
-const faceOf = ({ bold, italic, code }: Run): Face =>
+const faceOf = ({ bold, italic, code }: TextRun): Face =>
 	code ? 'rows' : bold ? 'bold' : italic ? 'italic' : 'body';
-const faced = (runs: readonly Run[]): FacedRun[] =>
+const faced = (runs: readonly TextRun[]): FacedRun[] =>
 	runs.map((run) => ({ text: run.text, face: faceOf(run) }));
 const plain = (text: string, face: Face = 'body'): FacedRun[] => [{ text, face }];
 

@@ -1,7 +1,7 @@
 import { workingOf, type Working } from '$core/fabric/fabric';
 import { playBed } from '$core/hands/bed';
 import { play } from '$core/hands/play';
-import { stepsOf } from '$core/hands/steps';
+import { scriptSteps } from '$core/hands/steps';
 import type { Picture } from '$core/handout/schema';
 import { readPattern } from '$core/pattern/pattern';
 import { bedGroundOf, bedLayoutOf } from '$lib/drawing/bed';
@@ -13,7 +13,7 @@ import { SvgPen } from '$lib/drawing/pens';
 import { paintPictureRow, pictureRow } from '$lib/drawing/pictureRow';
 import { PRINT_TONES } from '$lib/drawing/printTones';
 import { groundOf, layoutOf, rolesOf } from '$lib/drawing/rail';
-import { MARGIN, paintRows, sizeOf } from '$lib/drawing/swatch';
+import { MARGIN, paintRows, clothSize } from '$lib/drawing/swatch';
 import { unwrap } from '$core/result';
 
 /** A drawing that stands by itself, with its size in its own units. */
@@ -52,7 +52,7 @@ export function drawn(picture: Picture, id: string): Drawn {
 
 function rail(pen: SvgPen, { crossing, moves, step, hand, yarnHand, alt }: Of<'rail'>): Drawn {
 	const { width, height } = RAIL;
-	const steps = stepsOf(moves);
+	const steps = scriptSteps(moves);
 	const played = unwrap(play(crossing.stitches, steps));
 	const state = played.states[step];
 	const mirrored = hand === 'left';
@@ -100,7 +100,7 @@ function cross(pen: SvgPen, { crossing, alt, ...view }: Of<'cross'>): Drawn {
 function cloth(pen: SvgPen, { text, first, last, mirrored, alt }: Of<'cloth'>): Drawn {
 	const working = workingFor(text);
 	const view = { ...CLOTH, mirrored };
-	const size = sizeOf(working, view);
+	const size = clothSize(working, view);
 	const shown = Math.min(last, size.rows);
 	const width = size.width - 2 * MARGIN;
 	const height = (shown - first) * view.row;

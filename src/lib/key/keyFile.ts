@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { keyLineText, parseKey, type KeyText } from '$core/formats/key';
-import { parsedJson } from '$core/formats/json';
+import { parseJson } from '$core/formats/json';
 import { readKey } from '$core/naming/key';
 import { fault, good, type Result } from '$core/result';
 import { cellText, csvOf } from '$lib/ui/csv';
@@ -21,7 +21,7 @@ export function printKeyCsv({ text }: KeyText): string {
  */
 export function keyFromFile(file: string, title: string): Result<KeyText> {
 	if (file.trimStart().startsWith('{')) {
-		const json = parsedJson(file);
+		const json = parseJson(file);
 		if (!json.ok) return json;
 		return parseKey(json.value);
 	}

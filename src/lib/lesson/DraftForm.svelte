@@ -5,10 +5,10 @@
 	import { namesOfKey, pastedAs } from '$core/formats/pasted';
 	import { parseBrief } from '$core/formats/lesson';
 	import type { Draft } from '$core/planning/draft';
-	import { following } from '$core/lesson/follow';
+	import { linkSwatch } from '$core/lesson/follow';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { readKey, withoutDoubles, writtenOut } from '$core/naming/key';
-	import { fault, mapped, type Result } from '$core/result';
+	import { fault, mapResult, type Result } from '$core/result';
 	import { ratesWith } from '$core/planning/rates';
 	import { LESSON_MEDIA } from '$core/lesson/schema';
 	import { nextBrief } from '$core/planning/subject';
@@ -119,14 +119,14 @@
 	async function redraft(asked: typeof brief, by: typeof rates) {
 		if (!asked.ok) return errand.stop();
 		const answer = await errand.ask({ brief: asked.value, rates: $state.snapshot(by), all: false });
-		if (answer && brief === asked) drafted = { brief: asked, draft: mapped(answer, ([one]) => one) };
+		if (answer && brief === asked) drafted = { brief: asked, draft: mapResult(answer, ([one]) => one) };
 	}
 
 	/** What is drafted from a swatch follows it. */
 	const sourced = (lesson: Lesson): Lesson => {
 		const title = swatches.find(({ id }) => id === swatch)?.title;
 		return rows.ok && title !== undefined
-			? following(lesson, { id: swatch, title, text: rows.value })
+			? linkSwatch(lesson, { id: swatch, title, text: rows.value })
 			: lesson;
 	};
 	async function keepAll() {
@@ -141,7 +141,7 @@
 		rows = ON_THEIR_WAY;
 		if (key) crossings = together(namesOf(key));
 		if (swatch === '') return;
-		const answer = mapped(await getJson(swatchAt(id), swatchHeadShape), (kept) => kept.swatch.text);
+		const answer = mapResult(await getJson(swatchAt(id), swatchHeadShape), (kept) => kept.swatch.text);
 		if (swatch === id) rows = answer;
 	}
 	onMount(() => void (from && choose(keys.some((one) => one.keyId === from) ? keyValue(from) : from)));

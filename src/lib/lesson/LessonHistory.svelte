@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { differencesOf } from '$core/lesson/differences';
+	import { lessonDifferences } from '$core/lesson/differences';
 	import type { Lesson } from '$core/lesson/lesson';
-	import { mapped } from '$core/result';
+	import { mapResult } from '$core/result';
 	import { getJson } from '$lib/client/requests';
 	import type { OpenLesson } from './openLesson.svelte';
 	import { momentSaid } from '$lib/ui/locale';
@@ -15,7 +15,7 @@
 	const settings = getSettings();
 
 	const load = async () =>
-		mapped(await getJson(historyAt(open.id), lessonHistoryShape), ({ lines, first }) => [
+		mapResult(await getJson(historyAt(open.id), lessonHistoryShape), ({ lines, first }) => [
 			...lines.map(({ version, at, said }) => ({
 				id: String(version),
 				said,
@@ -24,7 +24,7 @@
 			{ id: String(first), said: 'As it began', note: `version ${first}` }
 		]);
 	const look = async (version: string) =>
-		mapped(await getJson(lessonVersionAt(open.id, version), earlierLessonShape), ({ lesson }) => lesson);
+		mapResult(await getJson(lessonVersionAt(open.id, version), earlierLessonShape), ({ lesson }) => lesson);
 
 	function bringBack(lesson: Lesson) {
 		open.change({ kind: 'restore', lesson }, { said: 'An earlier version is back.' });
@@ -34,7 +34,7 @@
 
 <Versions {load} {look}>
 	{#snippet shown(lesson)}
-		<DifferenceList differences={differencesOf(lesson, open.written)} then="Then" now="Now" />
+		<DifferenceList differences={lessonDifferences(lesson, open.written)} then="Then" now="Now" />
 		<div>
 			<button type="button" class="press" onclick={() => bringBack(lesson)}>Bring this version back</button>
 		</div>

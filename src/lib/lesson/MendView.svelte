@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
-	import { showing } from '$core/teaching/showing';
+	import { showingOf } from '$core/teaching/showing';
 	import { SLIPS, slipped } from '$core/lesson/slip';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
@@ -13,7 +13,7 @@
 	}: { lesson: Lesson; part: Extract<Part, { kind: 'mend' }>; told?: boolean } = $props();
 
 	const settings = getSettings();
-	const seen = $derived(showing(lesson, part, settings.value));
+	const seen = $derived(showingOf(lesson, part, settings.value));
 	const slip = $derived(SLIPS[part.slip]);
 	const wrong = $derived(seen && slipped(seen.hands.cloth, part.slip));
 </script>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
-	import { showing, stepsIn } from '$core/teaching/showing';
+	import { showingOf, stepsIn } from '$core/teaching/showing';
 	import { nameOf } from '$core/naming/name';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
@@ -22,7 +22,7 @@
 		...settings.value,
 		yarnHand: own === 'both' ? (carried ?? settings.value.yarnHand) : (own ?? settings.value.yarnHand)
 	});
-	const seen = $derived(showing(lesson, part, voice));
+	const seen = $derived(showingOf(lesson, part, voice));
 	const steps = $derived(part.kind === 'compare' ? stepsIn(lesson, part, voice) : 0);
 </script>
 

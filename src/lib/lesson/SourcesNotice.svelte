@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { differencesOf, inShort } from '$core/lesson/differences';
+	import { lessonDifferences, inShort } from '$core/lesson/differences';
 	import { newId } from '$lib/client/id';
 	import type { OpenLesson } from './openLesson.svelte';
 	import DifferenceList from './DifferenceList.svelte';
@@ -7,7 +7,7 @@
 	/** What the lesson says otherwise than it was written, because a swatch, a saying or a key of it was changed. */
 	let { open }: { open: OpenLesson } = $props();
 
-	const differences = $derived(differencesOf(open.written, open.lesson));
+	const differences = $derived(lessonDifferences(open.written, open.lesson));
 	const rows = $derived(
 		open.lesson.swatches.filter((swatch) => open.written.swatches.every((written) => written !== swatch))
 	);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { differencesOf, inShort } from '$core/lesson/differences';
+	import { lessonDifferences, inShort } from '$core/lesson/differences';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { getJson } from '$lib/client/requests';
 	import type { OpenLesson } from './openLesson.svelte';
@@ -19,7 +19,7 @@
 			if (answer.ok) taught = answer.value.lesson;
 		});
 	});
-	const differences = $derived(taught ? differencesOf(taught, open.lesson) : []);
+	const differences = $derived(taught ? lessonDifferences(taught, open.lesson) : []);
 </script>
 
 {#if taught}

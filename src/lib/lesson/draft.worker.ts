@@ -1,10 +1,10 @@
 import { draftLesson, draftLessons } from '$core/planning/draft';
-import { mapped } from '$core/result';
+import { mapResult } from '$core/result';
 import type { DraftAnswer, DraftQuestion } from './drafting';
 import type { Report } from '$lib/client/errand.svelte';
 
 /** Drafts away from the page. */
 addEventListener('message', ({ data: { brief, rates, all } }: MessageEvent<DraftQuestion>) => {
-	const answer = all ? draftLessons(brief, rates) : mapped(draftLesson(brief, rates), (draft) => [draft]);
+	const answer = all ? draftLessons(brief, rates) : mapResult(draftLesson(brief, rates), (draft) => [draft]);
 	postMessage({ answer } satisfies Report<DraftAnswer>);
 });

@@ -1,7 +1,7 @@
 import type { Crossing } from '$core/crossing/crossing';
-import { changed, undoing } from '$core/lesson/change';
+import { applyChange, invertChange } from '$core/lesson/change';
 import type { Clash } from '$core/lesson/clash';
-import { followed, type Sources } from '$core/lesson/follow';
+import { followSources, type Sources } from '$core/lesson/follow';
 import type { Change, Lesson } from '$core/lesson/lesson';
 import type { Way } from '$core/ways/ways';
 import { askNowAndThen } from '$lib/client/askNowAndThen';
@@ -52,9 +52,9 @@ export class OpenLesson {
 	readonly #sent = $derived.by(() => outbox.waiting(changesAt(this.id)));
 	/** as it was written here, before it follows its sources */
 	readonly written: Lesson = $derived(
-		this.#sent.reduce((lesson, letter) => changed(lesson, letter.body.change as Change), this.#kept)
+		this.#sent.reduce((lesson, letter) => applyChange(lesson, letter.body.change as Change), this.#kept)
 	);
-	readonly lesson: Lesson = $derived(followed(this.written, this.#sources));
+	readonly lesson: Lesson = $derived(followSources(this.written, this.#sources));
 	/** a change that was not taken because of what another page wrote, and what the server says of that */
 	readonly #refused = $derived.by(() => {
 		const refusal = outbox.refusals.find(({ letter }) => letter.to === changesAt(this.id));
@@ -107,7 +107,7 @@ export class OpenLesson {
 
 	/** Makes a change here and posts it; with `said`, undoing it is offered in those words. */
 	change(change: Change, { topic, said }: { topic?: string; said?: string } = {}): void {
-		const back = said ? undoing(this.written, change) : null;
+		const back = said ? invertChange(this.written, change) : null;
 		if (said) this.undo = back && { said, change: back };
 		postChange(this.id, change, this.#version, topic);
 	}
@@ -139,7 +139,7 @@ export class OpenLesson {
 	#taken(letter: Letter, answer: Answer, known = 0): void {
 		const { version, lesson } = changeTakenShape.parse(answer);
 		if (version <= known) return;
-		this.#kept = lesson ?? changed(this.#kept, letter.body.change as Change);
+		this.#kept = lesson ?? applyChange(this.#kept, letter.body.change as Change);
 		this.#version = version;
 	}
 

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { changed } from '$core/lesson/change';
+import { applyChange } from '$core/lesson/change';
 import { emptyLesson, type Change, type Lesson, type Part } from '$core/lesson/lesson';
-import { read } from '$core/naming/read';
+import { readName } from '$core/naming/read';
 import { unwrap } from '$core/result';
 import { changesAt, type LessonPage } from '$lib/wire/lesson';
 import { fakePage, leavePage, rested, waitingTo } from '../../../tests/support/page';
@@ -35,7 +35,7 @@ describe('an open lesson', () => {
 			if (to.includes('/news')) return { json: { ...kept, sources } };
 			if (refusing) return refusing;
 			if (to !== changesAt(id)) return { json: {} };
-			kept = { version: kept.version + 1, lesson: changed(kept.lesson, body.change as Change) };
+			kept = { version: kept.version + 1, lesson: applyChange(kept.lesson, body.change as Change) };
 			return { json: kept.version === (body.since as number) + 1 ? { version: kept.version } : kept };
 		});
 	});
@@ -71,7 +71,7 @@ describe('an open lesson', () => {
 
 	it('asks who wrote in one place which stands: mine goes out again from the newer version', async () => {
 		const open = opened();
-		kept = { version: 4, lesson: changed(kept.lesson, say('theirs')) };
+		kept = { version: 4, lesson: applyChange(kept.lesson, say('theirs')) };
 		const clash = { part: 'n', fields: ['text'] };
 		refusing = { status: 409, json: { error: { code: 'clash', message: 'x' }, clash, ...kept } };
 		open.change(say('mine'));
@@ -86,7 +86,7 @@ describe('an open lesson', () => {
 
 	it('lets go of what it wrote there where theirs is chosen, and of nothing else', async () => {
 		const open = opened();
-		kept = { version: 4, lesson: changed(kept.lesson, say('theirs')) };
+		kept = { version: 4, lesson: applyChange(kept.lesson, say('theirs')) };
 		const clash = { part: 'n', fields: ['text'] };
 		refusing = { status: 409, json: { error: { code: 'clash', message: 'x' }, clash, ...kept } };
 		open.change({ kind: 'set-part', part: 'n', fields: { text: 'mine', title: 'Sit' } });
@@ -126,8 +126,8 @@ describe('an open lesson', () => {
 });
 
 describe('what is put into a lesson from elsewhere', () => {
-	const { crossing } = unwrap(read('2/2 RC')).readings[0];
-	const into = (changes: readonly Change[]) => changes.reduce(changed, emptyLesson('Reeds'));
+	const { crossing } = unwrap(readName('2/2 RC')).readings[0];
+	const into = (changes: readonly Change[]) => changes.reduce(applyChange, emptyLesson('Reeds'));
 
 	it('is a way to show, with the crossing it teaches and minutes for its movements', () => {
 		const lesson = into([

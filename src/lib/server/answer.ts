@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
-import { shaped } from '$core/formats/json';
+import { parseShape } from '$core/formats/json';
 import type { Result } from '$core/result';
 import { keepableText } from './keepable';
 
@@ -36,5 +36,5 @@ export async function bodyOf<Shape extends z.ZodMiniType>(
 	} catch {
 		value = undefined;
 	}
-	return shaped(shape, value, 'what this address takes');
+	return parseShape(shape, value, 'what this address takes');
 }

@@ -1,5 +1,5 @@
 import { fault, good, type Result } from '$core/result';
-import type { HistoryWork, Told } from './historyWorker';
+import type { HistoryWork, ToldHistory } from './historyWorker';
 import { inThread } from './thread';
 import { Turns } from './turns';
 
@@ -8,11 +8,11 @@ const turns = new Turns(2, 20, 20_000);
 const LIMITS = { mostMb: 512, mostMs: 20_000 };
 
 /** The history of a lesson, or the lesson at one version of it. */
-export async function historyTold(work: HistoryWork): Promise<Result<Told>> {
+export async function historyTold(work: HistoryWork): Promise<Result<ToldHistory>> {
 	const back = await turns.take('histories');
 	if (!back) return fault('size', 'Many histories are read just now. Try again in a moment.');
 	try {
-		const end = await inThread<HistoryWork, never, Told>('historyWorker', work, LIMITS).ended;
+		const end = await inThread<HistoryWork, never, ToldHistory>('historyWorker', work, LIMITS).ended;
 		return end.how === 'done'
 			? good(end.done)
 			: fault(

@@ -14,13 +14,13 @@ export interface HistoryWork {
 }
 
 /** What comes of it: `null` when the teacher has no such lesson, and no `lesson` before its first version. */
-export type Told =
+export type ToldHistory =
 	| { readonly first: number; readonly lines: readonly HistoryLine[] }
 	| { readonly first: number; readonly version: number; readonly lesson: Lesson | null }
 	| null;
 
 const { owner, lesson: id, version: wanted } = workerData as HistoryWork;
-const tell = (done: Told) => parentPort?.postMessage({ done } satisfies News<never, Told>);
+const tell = (done: ToldHistory) => parentPort?.postMessage({ done } satisfies News<never, ToldHistory>);
 
 const kept = await changesOf(owner, id);
 if (!kept) tell(null);

@@ -1,9 +1,9 @@
 import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { followed } from '$core/lesson/follow';
+import { followSources } from '$core/lesson/follow';
 import type { Lesson } from '$core/lesson/lesson';
-import type { Made } from '$lib/handout/make';
+import type { MadeFile } from '$lib/handout/make';
 import { fault, type Result } from '$core/result';
 import { log } from './log';
 import type { SheetWork } from './sheetWorker';
@@ -22,7 +22,7 @@ const LIMITS = { mostMb: 512, mostMs: 5 * 60_000 };
 let timer: ReturnType<typeof setTimeout> | undefined;
 let busy = false;
 let stopped = false;
-let making: Thread<Result<Made>> | undefined;
+let making: Thread<Result<MadeFile>> | undefined;
 
 /** Looks for jobs now, and from now on; one is made at a time in every process. */
 export function wakeJobs(): void {
@@ -55,7 +55,7 @@ async function make(job: ClaimedJob): Promise<void> {
 	try {
 		const kept = await findLesson(job.owner, job.lesson);
 		if (!kept) return await failJob(job.id, 'The lesson was put away meanwhile.');
-		const lesson = followed(kept.lesson, kept.sources);
+		const lesson = followSources(kept.lesson, kept.sources);
 		const result = await made(job.id, {
 			asked: job.asked,
 			lesson,
@@ -79,9 +79,9 @@ async function make(job: ClaimedJob): Promise<void> {
 }
 
 /** Makes a sheet beside the server's own thread; `null` when it was called off, or the server stops. */
-async function made(id: string, work: SheetWork): Promise<Result<Made> | null> {
+async function made(id: string, work: SheetWork): Promise<Result<MadeFile> | null> {
 	let far = { done: 0, of: 1 };
-	const thread = inThread<SheetWork, typeof far, Result<Made>>(
+	const thread = inThread<SheetWork, typeof far, Result<MadeFile>>(
 		'sheetWorker',
 		work,
 		LIMITS,

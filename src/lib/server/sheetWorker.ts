@@ -1,6 +1,6 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import type { OwnPicture } from '$lib/handout/blocks';
-import { made, type Made, type Matter } from '$lib/handout/make';
+import { made, type MadeFile, type Matter } from '$lib/handout/make';
 import type { Result } from '$core/result';
 import type { News } from './thread';
 
@@ -10,7 +10,7 @@ export interface SheetWork extends Omit<Matter, 'own' | 'onProgress'> {
 }
 
 const { pictures, ...matter } = workerData as SheetWork;
-const tell = (news: News<{ done: number; of: number }, Result<Made>>) => parentPort?.postMessage(news);
+const tell = (news: News<{ done: number; of: number }, Result<MadeFile>>) => parentPort?.postMessage(news);
 
 const result = await made({
 	...matter,

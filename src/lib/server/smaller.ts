@@ -1,6 +1,6 @@
 import sharp, { type Metadata } from 'sharp';
 import { fault, good, type Result } from '$core/result';
-import type { Picture } from './store/pictures';
+import type { KeptPicture } from './store/pictures';
 import { Turns } from './turns';
 
 /** Longer side of a picture that is kept, in pixels. */
@@ -20,7 +20,7 @@ sharp.cache(false);
  *
  * @param how with `asItIs`, one that would be kept as large and says nothing else stays byte for byte
  */
-export async function madeSmaller(bytes: Buffer, { asItIs = false } = {}): Promise<Result<Picture>> {
+export async function madeSmaller(bytes: Buffer, { asItIs = false } = {}): Promise<Result<KeptPicture>> {
 	if (bytes.length > LARGEST_PICTURE)
 		return fault('size', 'A picture may have up to 16 MB. Choose a smaller one.');
 	const back = await turns.take('pictures');

@@ -1,5 +1,5 @@
 import type { Lesson } from '$core/lesson/lesson';
-import { rendered } from '$lib/text/markdown';
+import { renderMarkdown } from '$lib/text/markdown';
 import { inThread } from './thread';
 
 /** The text of every part that has one, by the part's id. */
@@ -10,7 +10,7 @@ const HERE = 20_000;
 const LIMITS = { mostMb: 256, mostMs: 10_000 };
 
 export const asHtml = (texts: Texts): Texts =>
-	Object.fromEntries(Object.entries(texts).map(([id, text]) => [id, rendered(text)]));
+	Object.fromEntries(Object.entries(texts).map(([id, text]) => [id, renderMarkdown(text)]));
 
 /** The texts of a lesson as HTML. */
 export async function renderedTexts(lesson: Lesson): Promise<Texts> {

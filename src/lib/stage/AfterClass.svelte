@@ -5,7 +5,7 @@
 	import { resolve } from '$app/paths';
 	import { minutesTaken } from '$core/teaching/classRecord';
 	import { droppedLesson, minutesAsTaken } from '$core/teaching/afterClass';
-	import { learned } from '$core/teaching/learn';
+	import { learnRates } from '$core/teaching/learn';
 	import { RATES, ratesWith } from '$core/planning/rates';
 	import TakenBar from './TakenBar.svelte';
 	import { newId } from '$lib/client/id';
@@ -57,7 +57,7 @@
 
 	const rates = $derived(ratesWith(settings.value.rates));
 	const news = $derived(
-		learned(
+		learnRates(
 			withNewer(data.latest).map((one) => one.record),
 			rates
 		)

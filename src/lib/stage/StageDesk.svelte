@@ -8,7 +8,7 @@
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { keepAwake } from './awake';
 	import type { Stage } from './stage.svelte';
-	import { leading } from './windows';
+	import { leadWindows } from './windows';
 	import { Lead } from './lead.svelte';
 	import { switchesOf } from './switches';
 	import StageHead from './StageHead.svelte';
@@ -38,14 +38,14 @@
 		if (part) untrack(() => lead.tick(now));
 	});
 
-	let windows: ReturnType<typeof leading> | undefined;
+	let windows: ReturnType<typeof leadWindows> | undefined;
 	$effect(() => {
 		void [stage.moment, lead.clock.isOn, lead.clock.running, Math.round(lead.clock.seconds / 5)];
 		untrack(() => windows?.tell());
 	});
 	onMount(() => {
 		lead.room.resume(Date.now());
-		windows = leading(
+		windows = leadWindows(
 			id,
 			() => ({ moment: stage.moment, clock: lead.clock }),
 			(does) => lead.ask(does)

@@ -4,7 +4,7 @@
 	import { lateSaid } from '$core/teaching/minutes';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import type { Stage } from './stage.svelte';
-	import type { Asked, ClockShown } from './windows';
+	import type { StageRequest, ClockShown } from './windows';
 	import Countdown from './Countdown.svelte';
 	import StagePicture from './StagePicture.svelte';
 	import StageWords from './StageWords.svelte';
@@ -22,7 +22,7 @@
 		texts: Readonly<Record<string, string>>;
 		now: number;
 		clock: ClockShown | null;
-		onask: (does: Asked) => void;
+		onask: (does: StageRequest) => void;
 	} = $props();
 	const settings = getSettings();
 

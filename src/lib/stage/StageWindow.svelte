@@ -7,7 +7,7 @@
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { keepHere } from './offline';
 	import { Stage } from './stage.svelte';
-	import { following, type ClockShown } from './windows';
+	import { followStage, type ClockShown } from './windows';
 	import type { StagePage } from '$lib/wire/lesson';
 
 	/** A window of the stage: the desk, what the class sees, or the teacher’s notes. */
@@ -22,13 +22,13 @@
 	const follows = as === 'class' || as === 'notes';
 	let now = $state(Date.now());
 	let clock = $state.raw<ClockShown | null>(null);
-	let windows: ReturnType<typeof following> | undefined;
+	let windows: ReturnType<typeof followStage> | undefined;
 
 	onMount(() => {
 		keepHere();
 		const timer = setInterval(() => (now = Date.now()), 500);
 		if (follows)
-			windows = following(data.id, (moment, shown) => {
+			windows = followStage(data.id, (moment, shown) => {
 				stage.moment = moment;
 				clock = shown;
 			});

@@ -5,7 +5,7 @@ import { lessonTaughtAt } from '$lib/wire/lesson';
 import { Classroom } from './classroom.svelte';
 import type { Look } from './moment';
 import type { Stage } from './stage.svelte';
-import type { Asked, ClockShown } from './windows';
+import type { StageRequest, ClockShown } from './windows';
 
 /** The stage that leads: the class that is given from it, what it does by itself, and when hands should rest. */
 export class Lead {
@@ -69,7 +69,7 @@ export class Lead {
 	}
 
 	/** Does what a key, a button or another window asks for. */
-	ask(does: Asked): void {
+	ask(does: StageRequest): void {
 		const { stage } = this;
 		if (does === 'forward') stage.forward();
 		else if (does === 'back') stage.back();

@@ -1,7 +1,7 @@
 import { timed, type Lesson } from '$core/lesson/lesson';
 import { repeatsOf } from '$core/teaching/repeats';
 import { retold, toldIn } from '$core/telling/said';
-import { rowsShown, showing, stepsIn } from '$core/teaching/showing';
+import { rowsShown, showingOf, stepsIn } from '$core/teaching/showing';
 import { WRITTEN_SCHOOLS } from '$core/naming/schools';
 import type { OpenSettings } from '$lib/client/settings.svelte';
 import { FIRST_MOMENT, type Moment } from './moment';
@@ -41,7 +41,7 @@ export class Stage {
 	readonly repeat = $derived(this.repeats.at(this.moment.repeat));
 	readonly #voice = $derived.by(() => ({ ...this.#settings.value, ...this.moment.voice }));
 	readonly voice = $derived({ ...this.#voice, yarnHand: this.repeat?.yarnHand ?? this.#voice.yarnHand });
-	readonly seen = $derived(this.now ? showing(this.lesson, this.now.part, this.voice) : null);
+	readonly seen = $derived(this.now ? showingOf(this.lesson, this.now.part, this.voice) : null);
 	readonly script = $derived(this.seen?.shown?.script ?? null);
 	readonly rows = $derived(this.now ? rowsShown(this.lesson, this.now.part) : null);
 	/** how many steps the part has in one go, the first and the last picture among them */

@@ -10,7 +10,7 @@ import { storage } from '../../../tests/support/storage';
 import { Classroom } from './classroom.svelte';
 import { FIRST_MOMENT } from './moment';
 import { Stage } from './stage.svelte';
-import { following, leading, type ClockShown } from './windows';
+import { followStage, leadWindows, type ClockShown } from './windows';
 import { unwrap } from '$core/result';
 
 const lesson = (() => {
@@ -196,13 +196,13 @@ describe('windows', () => {
 		const clock: ClockShown = { isOn: false, running: false, seconds: 0, late: 0 };
 		let moment = FIRST_MOMENT;
 		const asked: string[] = [];
-		const stage = leading(
+		const stage = leadWindows(
 			'x',
 			() => ({ moment, clock }),
 			(does) => asked.push(does)
 		);
 		const shown: number[] = [];
-		const view = following('x', ({ at }) => shown.push(at));
+		const view = followStage('x', ({ at }) => shown.push(at));
 		await vi.waitFor(() => expect(shown.length).toBeGreaterThan(0));
 		moment = { ...moment, at: 3 };
 		stage.tell();

@@ -9,20 +9,20 @@ export interface ClockShown {
 }
 
 /** What a second window may ask the stage to do. */
-export type Asked = 'forward' | 'back' | 'next-part' | 'part-before' | 'tell' | 'blank';
+export type StageRequest = 'forward' | 'back' | 'next-part' | 'part-before' | 'tell' | 'blank';
 
 type Message =
 	| { readonly kind: 'hello' }
-	| { readonly kind: 'asked'; readonly does: Asked }
+	| { readonly kind: 'asked'; readonly does: StageRequest }
 	| { readonly kind: 'shown'; readonly moment: Moment; readonly clock: ClockShown };
 
 const channelOf = (lesson: string) => new BroadcastChannel(`pond-loop:stage:${lesson}`);
 
 /** The stage's end: tells every window what is shown, and hears what they ask. */
-export function leading(
+export function leadWindows(
 	lesson: string,
 	shown: () => Omit<Message & { kind: 'shown' }, 'kind'>,
-	does: (what: Asked) => void
+	does: (what: StageRequest) => void
 ) {
 	const channel = channelOf(lesson);
 	const tell = () => channel.postMessage({ kind: 'shown', ...shown() } satisfies Message);
@@ -35,14 +35,14 @@ export function leading(
 }
 
 /** A second window's end: hears what is shown, and asks. */
-export function following(lesson: string, onshown: (moment: Moment, clock: ClockShown) => void) {
+export function followStage(lesson: string, onshown: (moment: Moment, clock: ClockShown) => void) {
 	const channel = channelOf(lesson);
 	channel.onmessage = ({ data }: MessageEvent<Message>) => {
 		if (data.kind === 'shown') onshown(data.moment, data.clock);
 	};
 	channel.postMessage({ kind: 'hello' } satisfies Message);
 	return {
-		ask: (does: Asked) => channel.postMessage({ kind: 'asked', does } satisfies Message),
+		ask: (does: StageRequest) => channel.postMessage({ kind: 'asked', does } satisfies Message),
 		close: () => channel.close()
 	};
 }

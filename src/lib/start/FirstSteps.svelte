@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { pastedAs } from '$core/formats/pasted';
-	import { read } from '$core/naming/read';
+	import { readName } from '$core/naming/read';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import LessonGlimpse from '$lib/lesson/LessonGlimpse.svelte';
@@ -33,7 +33,7 @@
 	let busy = $state(false);
 
 	const crossing = (() => {
-		const answer = read('2/2 RC');
+		const answer = readName('2/2 RC');
 		if (!answer.ok) throw new Error(answer.error.message);
 		return answer.value.readings[0].crossing;
 	})();

@@ -6,10 +6,10 @@
 	import {
 		columnX,
 		crossingsSeen,
-		followed,
+		strandPath,
 		paintNumbers,
 		paintRows,
-		sizeOf,
+		clothSize,
 		spotAt,
 		type View
 	} from '$lib/drawing/swatch';
@@ -40,14 +40,14 @@
 		ondrop: (from: ClothSpot, to: { step: number; by: number }) => void;
 	} = $props();
 
-	const size = $derived(sizeOf(working, view));
+	const size = $derived(clothSize(working, view));
 	let scroller: HTMLElement;
 	let canvas: HTMLCanvasElement;
 	let room = $state({ width: 0, height: 0 });
 	const bands = new PaintedBands();
 
 	const waterY = $derived(size.height - Math.min(done, size.rows) * view.row);
-	const path = $derived(strand === null ? null : followed(working, strand, size, view));
+	const path = $derived(strand === null ? null : strandPath(working, strand, size, view));
 	const startX = $derived(path?.from == null ? null : columnX(path.from, working.fabric.castOn, size, view));
 	/** the crossing or stitch that is chosen, as a box */
 	const box = $derived.by(() => {

@@ -6,7 +6,7 @@
 	import { unitsOf, crossUnit } from '$core/fabric/units';
 	import { scriptOf } from '$core/hands/steps';
 	import { lean } from '$core/crossing/lean';
-	import { read } from '$core/naming/read';
+	import { readName } from '$core/naming/read';
 	import { plain } from '$core/naming/key';
 	import { nameIn } from '$core/naming/schools';
 	import type { Result } from '$core/result';
@@ -16,7 +16,7 @@
 		mirrorCrossing,
 		mirrorRow,
 		removeCrossing,
-		renamed,
+		renameCrossing,
 		workedAt
 	} from '$core/swatch/edit';
 	import { addRepeat, addRows, removeRepeat, removeRows } from '$core/swatch/rows';
@@ -93,7 +93,7 @@
 
 	function put(event: SubmitEvent) {
 		event.preventDefault();
-		const answer = read(name);
+		const answer = readName(name);
 		if (!answer.ok) return void (wrong = answer.error.message);
 		if (answer.value.ambiguous)
 			return void (wrong = `“${name}” has ${answer.value.readings.length} readings here. Write both numbers, as in 2/2 RC.`);
@@ -145,7 +145,7 @@
 									type="button"
 									class="font-semibold underline underline-offset-3"
 									onclick={() =>
-										open.edit(renamed(working, plain(placed.item.text), other), `read as ${other}`)}
+										open.edit(renameCrossing(working, plain(placed.item.text), other), `read as ${other}`)}
 									>Write it as {other}</button
 								>
 							</p>{/if}

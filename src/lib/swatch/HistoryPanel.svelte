@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { mapped } from '$core/result';
+	import { mapResult } from '$core/result';
 	import type { Swatch } from '$core/swatch/schema';
 	import { getJson } from '$lib/client/requests';
 	import type { OpenSwatch } from './openSwatch.svelte';
@@ -16,7 +16,7 @@
 	let versions = $state<{ again: () => Promise<void> }>();
 
 	const load = async () =>
-		mapped(await getJson(versionsAt(open.id), swatchHistoryShape), ({ versions }) =>
+		mapResult(await getJson(versionsAt(open.id), swatchHistoryShape), ({ versions }) =>
 			versions.map(({ id, said, madeAt, who, version }) => ({
 				id,
 				said,
@@ -24,7 +24,7 @@
 			}))
 		);
 	const look = async (id: string) =>
-		mapped(await getJson(versionAt(open.id, id), earlierSwatchShape), ({ swatch }) => swatch);
+		mapResult(await getJson(versionAt(open.id, id), earlierSwatchShape), ({ swatch }) => swatch);
 
 	function restore({ text, ...rest }: Swatch) {
 		open.change(rest, 'an earlier version brought back');

@@ -2,7 +2,7 @@
 	import { untrack } from 'svelte';
 	import { generate, USUAL_RECIPE, type MotifKind, type Recipe } from '$core/swatch/generate';
 	import { spacingsFor } from '$core/swatch/measure';
-	import { read } from '$core/naming/read';
+	import { readName } from '$core/naming/read';
 	import Choices from '$lib/ui/Choices.svelte';
 	import type { Working } from '$core/fabric/fabric';
 	import { workingFor } from './rows';
@@ -31,7 +31,7 @@
 		else void workingFor(text).then((worked) => made.ok && made.value === text && (working = worked));
 	});
 	const usual = $derived.by(() => {
-		const named = recipe.motif === 'rope' ? read(recipe.name) : null;
+		const named = recipe.motif === 'rope' ? readName(recipe.name) : null;
 		const stitches = named?.ok ? named.value.readings[0].crossing.stitches : 2 * recipe.width;
 		return spacingsFor(stitches, recipe.rounds).usual.rows;
 	});

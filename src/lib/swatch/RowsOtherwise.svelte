@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Working } from '$core/fabric/fabric';
-	import { turnedRows } from '$core/swatch/rounds';
+	import { turnRows } from '$core/swatch/rounds';
 	import { inTerms } from '$core/swatch/write';
 	import type { OpenSwatch } from './openSwatch.svelte';
 
@@ -13,7 +13,7 @@
 		open.edit([{ from: 0, to: open.text.length, insert }], said);
 
 	function turn() {
-		const turned = turnedRows(working);
+		const turned = turnRows(working);
 		wrong = turned.ok ? null : turned.error.message;
 		if (turned.ok) write(turned.value, rounds ? 'turned flat' : 'turned into rounds');
 	}

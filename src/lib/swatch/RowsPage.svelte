@@ -4,7 +4,7 @@
 	import Icon from '$lib/ui/Icon.svelte';
 	import MakeButton from '$lib/ui/MakeButton.svelte';
 	import type { Working } from '$core/fabric/fabric';
-	import { lookSaid, sentencesOf } from '$core/swatch/look';
+	import { lookSaid, writtenSentences } from '$core/swatch/look';
 	import { numbersText } from '$core/swatch/rows';
 	import { inTerms } from '$core/swatch/write';
 	import PictureRow from '$lib/drawing/PictureRow.svelte';
@@ -28,7 +28,7 @@
 	});
 	const working = $derived(here ? (here.ok ? here.value : null) : away);
 	const word = $derived(working?.pattern.rounds ? 'Round' : 'Row');
-	const shown = $derived(working ? sentencesOf(working) : []);
+	const shown = $derived(working ? writtenSentences(working) : []);
 	const begins = (side: 'RS' | 'WS') =>
 		(side === 'RS') === (settings.value.hand === 'right') ? ('right' as const) : ('left' as const);
 	let list = $state<HTMLElement>();

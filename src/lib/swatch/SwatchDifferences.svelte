@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { differencesOf } from '$core/swatch/differences';
+	import { swatchDifferences } from '$core/swatch/differences';
 	import type { Swatch } from '$core/swatch/schema';
 
 	/** What is other between two versions of a swatch, place by place, with the rows of both. */
 	let { of, and, said }: { of: Swatch; and: Swatch; said: readonly [of: string, and: string] } = $props();
 
-	const differences = $derived(differencesOf(of, and));
+	const differences = $derived(swatchDifferences(of, and));
 </script>
 
 {#snippet lines(who: string, rows: readonly string[])}

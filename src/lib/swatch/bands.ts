@@ -1,5 +1,5 @@
 import type { Working } from '$core/fabric/fabric';
-import type { Size, Stretch, View } from '$lib/drawing/swatch';
+import type { Size, RowStretch, View } from '$lib/drawing/swatch';
 
 /** Rows that are painted at once and kept as one picture. */
 const BAND = 3;
@@ -21,7 +21,7 @@ interface Scene {
 	readonly top: number;
 	readonly room: { readonly width: number; readonly height: number };
 	/** paints a stretch of the cloth at the place it has in the whole */
-	paint(context: CanvasRenderingContext2D, stretch: Stretch): void;
+	paint(context: CanvasRenderingContext2D, stretch: RowStretch): void;
 }
 
 interface Tile {

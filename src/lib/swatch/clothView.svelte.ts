@@ -1,5 +1,12 @@
-import { keptOn, moveAsSeen, rowWrittenAt, spotSaid, walked, type ClothSpot } from '$core/swatch/clothSpot';
-import { sizeOf, type View } from '$lib/drawing/swatch';
+import {
+	clampSpot,
+	moveAsSeen,
+	rowWrittenAt,
+	spotSaid,
+	walkFrom,
+	type ClothSpot
+} from '$core/swatch/clothSpot';
+import { clothSize, type View } from '$lib/drawing/swatch';
 import type { OpenSwatch } from './openSwatch.svelte';
 
 /** Sizes of a stitch and a row in pixels, from far to near. */
@@ -30,7 +37,7 @@ export class ClothView {
 	}));
 	/** what is chosen, where its row still is */
 	readonly chosen: ClothSpot | null = $derived.by(() =>
-		this.#spot && this.open.working ? keptOn(this.open.working, this.#spot) : null
+		this.#spot && this.open.working ? clampSpot(this.open.working, this.#spot) : null
 	);
 	readonly #step = $derived.by(() => this.chosen && this.open.working!.steps[this.chosen.step]);
 	/** the sentence of the chosen row, from its first letter to its last */
@@ -65,7 +72,7 @@ export class ClothView {
 		const { working } = this.open;
 		if (this.#fitted || room === 0 || !working) return;
 		this.#fitted = true;
-		const { width } = sizeOf(working, { ...ZOOMS[NEAR], side: 'right', mirrored: false });
+		const { width } = clothSize(working, { ...ZOOMS[NEAR], side: 'right', mirrored: false });
 		this.#zoom = width <= room ? NEAR : NEAR - 1;
 	}
 
@@ -95,7 +102,7 @@ export class ClothView {
 		const { working, done } = this.open;
 		if (!working || working.steps.length === 0) return;
 		const from = this.chosen ?? { step: Math.min(done, working.steps.length - 1), column: 0 };
-		const to = walked(working, from, { rows, columns }, this.#turned);
+		const to = walkFrom(working, from, { rows, columns }, this.#turned);
 		this.choose(to);
 		this.page.show(to.step);
 	}

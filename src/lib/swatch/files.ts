@@ -1,12 +1,12 @@
 import Papa from 'papaparse';
 import type { Working } from '$core/fabric/fabric';
-import { parsedJson } from '$core/formats/json';
+import { parseJson } from '$core/formats/json';
 import { parseSwatch } from '$core/formats/swatch';
 import { good, type Result } from '$core/result';
 import { newSwatch, type Swatch } from '$core/swatch/schema';
 import { plainRows } from '$core/swatch/write';
 import { cellText, csvOf } from '$lib/ui/csv';
-import { paintNumbers, paintRows, sizeOf, wholeOf, type View } from '$lib/drawing/swatch';
+import { paintNumbers, paintRows, clothSize, wholeOf, type View } from '$lib/drawing/swatch';
 import { SvgPen, tonesOf } from '$lib/drawing/pens';
 
 const COLUMNS = ['row', 'side', 'text'] as const;
@@ -25,7 +25,7 @@ export function rowsCsv(working: Working): string {
 export function swatchFrom(name: string, content: string): Result<Swatch> {
 	const title = name.replace(/\.[a-z]+$/i, '').replace(/[-_]+/g, ' ') || 'A swatch';
 	if (/\.json$/i.test(name) || content.trimStart().startsWith('{')) {
-		const json = parsedJson(content);
+		const json = parseJson(content);
 		return json.ok ? parseSwatch(json.value) : json;
 	}
 	const isCsv = /\.csv$/i.test(name) || /^"?row"?[,;\t]"?side"?[,;\t]/i.test(content);
@@ -54,7 +54,7 @@ function textOfCsv(content: string): string {
 
 /** The whole cloth as a drawing of its own, in the colours of the page. */
 export function clothSvg(working: Working, view: View, title: string, page: Element): string {
-	const size = sizeOf(working, view);
+	const size = clothSize(working, view);
 	const pen = new SvgPen(tonesOf(page));
 	paintRows(pen, working, wholeOf(size), size, view);
 	paintNumbers(pen, working, wholeOf(size), size, view);

@@ -3,12 +3,12 @@ import type { Memory } from '$core/naming/settled';
 import { good, type Fault } from '$core/result';
 import { nowAt, rowsDone, type CounterEvent } from '$core/swatch/counter';
 import type { Swatch } from '$core/swatch/schema';
-import { edited, type TextEdit } from '$core/swatch/text';
+import { applyEdits, type TextEdit } from '$core/swatch/text';
 import { browser } from '$app/environment';
 import { askNowAndThen } from '$lib/client/askNowAndThen';
 import { newId } from '$lib/client/id';
 import { outbox, type Answer, type Letter } from '$lib/client/outbox.svelte';
-import { adopted, rowsErrand, workedHere, type RowsAnswer, type RowsQuestion } from './rows';
+import { adoptWorking, rowsErrand, workedHere, type RowsAnswer, type RowsQuestion } from './rows';
 import { getJson } from '$lib/client/requests';
 import {
 	eventsAt,
@@ -100,7 +100,7 @@ export class OpenSwatch {
 	edit(edits: readonly TextEdit[], said: string): void {
 		this.#said = said;
 		if (this.write) this.write(edits);
-		else this.change({ text: edited(this.text, edits) }, said);
+		else this.change({ text: applyEdits(this.text, edits) }, said);
 	}
 
 	/** What the text says now, as it was typed or edited. */
@@ -218,7 +218,7 @@ export class OpenSwatch {
 
 	async #workAway(question: RowsQuestion): Promise<void> {
 		const answer = await this.away.ask(question);
-		if (answer) this.#worked(question, answer.ok ? good(adopted(answer.value, question)) : answer);
+		if (answer) this.#worked(question, answer.ok ? good(adoptWorking(answer.value, question)) : answer);
 	}
 
 	/** Ends the working of rows that take too long; the text stays as it is. */

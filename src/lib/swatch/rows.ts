@@ -37,7 +37,7 @@ const freshIn = (text: string, before?: Pattern): number =>
 	text.split('\n').reduce((sum, line) => (before?.lines.has(line) ? sum : sum + line.length), 0);
 
 /** What came from another thread, with the question's own memory: the next working asks whether it is the same. */
-export const adopted = (worked: Working, { memory }: RowsQuestion): Working => ({
+export const adoptWorking = (worked: Working, { memory }: RowsQuestion): Working => ({
 	...worked,
 	options: { memory }
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { rendered } from './markdown';
+import { renderMarkdown } from './markdown';
 
 describe('a text as HTML', () => {
 	it.each([
@@ -8,12 +8,12 @@ describe('a text as HTML', () => {
 		['ticks', '`a'.repeat(9_000)],
 		['angles', '<a'.repeat(9_000)]
 	])('is itself, sign by sign, where it is nothing but %s', (_, text) => {
-		const html = rendered(`${text}\n\nand **more**`);
+		const html = renderMarkdown(`${text}\n\nand **more**`);
 		expect(html).toContain(text.slice(0, 100).replaceAll('<', '&lt;'));
 		expect(html).toContain('<p>and **more**</p>');
 	});
 
 	it('keeps its marks where they are as many as a text for people has', () => {
-		expect(rendered('k2, **p2**. '.repeat(400))).toContain('<strong>p2</strong>');
+		expect(renderMarkdown('k2, **p2**. '.repeat(400))).toContain('<strong>p2</strong>');
 	});
 });

@@ -45,4 +45,4 @@ export function markdownWith(srcOf: (src: string) => string | null) {
 const markdown = markdownWith((src) => src);
 
 /** CommonMark as HTML that is safe to show. */
-export const rendered = (text: string): string => markdown.render(text);
+export const renderMarkdown = (text: string): string => markdown.render(text);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import { shaped } from '$core/formats/json';
+	import { parseShape } from '$core/formats/json';
 	import { counted } from '$core/naming/numbers';
 	import { postFile } from '$lib/client/requests';
 	import { ARCHIVE, broughtInShape } from '$lib/wire/archive';
@@ -10,7 +10,7 @@
 	import { install } from '$lib/client/device.svelte';
 	import { save } from '$lib/ui/save';
 	import Field from '$lib/ui/Field.svelte';
-	import { keeping } from '$lib/ui/forms';
+	import { keepTyped } from '$lib/ui/forms';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
 
 	let { data, form } = $props();
@@ -22,7 +22,7 @@
 	async function bringIn(file: File) {
 		[said, wrong, bringing] = [null, null, true];
 		const answer = await postFile(ARCHIVE, file);
-		const brought = answer.ok ? shaped(broughtInShape, answer.value, 'what an archive brings') : answer;
+		const brought = answer.ok ? parseShape(broughtInShape, answer.value, 'what an archive brings') : answer;
 		if (brought.ok) {
 			const { lessons, swatches, courses, pictures } = brought.value;
 			said = `Brought in: ${counted(lessons, 'lesson')}, ${counted(swatches, 'swatch', 'swatches')}, ${counted(courses, 'course')}, ${counted(pictures, 'picture')}.`;
@@ -57,7 +57,7 @@
 				</p>
 				<div><a class="press press-main" href={resolve('/join')}>Make an account</a></div>
 			</div>
-			<form method="post" action="?/anew" use:enhance={keeping} class="grid gap-3">
+			<form method="post" action="?/anew" use:enhance={keepTyped} class="grid gap-3">
 				<h2 class="text-2xl">Make it anew</h2>
 				<p>Everything that visitors made of it goes, at once and for good, and it is as on its first day.</p>
 				{@render answer('anew')}
@@ -136,7 +136,7 @@
 			<p role="status" class="font-semibold empty:hidden">{said ?? ''}</p>
 		</section>
 		{#if !teacher.demo}
-			<form method="post" action="?/password" use:enhance={keeping} class="grid gap-3">
+			<form method="post" action="?/password" use:enhance={keepTyped} class="grid gap-3">
 				<h2 class="text-2xl">Change the password</h2>
 				<PasswordField label="Password now" name="now" />
 				<PasswordField label="New password" name="next" fresh />
@@ -156,7 +156,7 @@
 					>
 				</div>
 			</section>
-			<form method="post" action="?/delete" use:enhance={keeping} class="grid gap-3">
+			<form method="post" action="?/delete" use:enhance={keepTyped} class="grid gap-3">
 				<h2 class="text-2xl">Delete the account</h2>
 				<p>
 					Every lesson, swatch, key, picture and saying of yours goes with it, at once and for good. Take an

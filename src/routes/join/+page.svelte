@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import Field from '$lib/ui/Field.svelte';
-	import { keeping } from '$lib/ui/forms';
+	import { keepTyped } from '$lib/ui/forms';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
 
@@ -11,7 +11,7 @@
 
 <svelte:head><title>Make an account · Pond Loop</title></svelte:head>
 
-<form method="post" use:enhance={keeping} class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16">
+<form method="post" use:enhance={keepTyped} class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16">
 	<h1 class="text-4xl font-semibold">Make an account</h1>
 	<p class="text-lg">
 		Your lessons, swatches, keys and sayings are yours: nobody else who signs in here sees them.

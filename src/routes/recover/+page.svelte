@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
 	import Field from '$lib/ui/Field.svelte';
-	import { keeping } from '$lib/ui/forms';
+	import { keepTyped } from '$lib/ui/forms';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
 
@@ -11,7 +11,7 @@
 
 <svelte:head><title>Forgotten password · Pond Loop</title></svelte:head>
 
-<form method="post" class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16" use:enhance={keeping}>
+<form method="post" class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16" use:enhance={keepTyped}>
 	<h1 class="text-4xl font-semibold">Forgotten password</h1>
 	<p class="text-lg">
 		Take one of the recovery codes that you printed, and choose a new password. Each code works once.

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { enhance } from '$app/forms';
 	import Field from '$lib/ui/Field.svelte';
-	import { keeping } from '$lib/ui/forms';
+	import { keepTyped } from '$lib/ui/forms';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
 	import { forgetStages } from '$lib/stage/offline';
@@ -32,7 +32,7 @@
 			</form>
 		{/if}
 	</div>
-	<form method="post" action="?/signin" use:enhance={keeping} class="grid content-start gap-4">
+	<form method="post" action="?/signin" use:enhance={keepTyped} class="grid content-start gap-4">
 		<h2 class="text-2xl">Sign in</h2>
 		<input type="hidden" name="to" value={data.to} />
 		<Field

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import * as z from 'zod/mini';
-import { shaped } from '$core/formats/json';
+import { parseShape } from '$core/formats/json';
 import { courseShape } from '$core/planning/course';
 import type { Lesson } from '$core/lesson/lesson';
 import { lessonShape } from '$core/lesson/schema';
@@ -12,7 +12,7 @@ import { keepableText } from '../keepable';
 import { madeSmaller } from '../smaller';
 import { takeHoldings, type Holding } from '../store/archive';
 import { MANIFEST, renumbering, SHAPES } from './shapes';
-import { unpacked, type Unpacked } from './unpack';
+import { unpack, type Unpacked } from './unpack';
 
 /** How much of each kind came. */
 export type Came = Readonly<Record<'lessons' | 'swatches' | 'courses' | 'pictures', number>>;
@@ -33,7 +33,7 @@ export async function bringIn({
 	folder,
 	room
 }: Readonly<Record<'owner' | 'zip' | 'folder', string>> & { readonly room: number }): Promise<Result<Came>> {
-	const files = await unpacked(zip, folder, room);
+	const files = await unpack(zip, folder, room);
 	if (!files.ok) return files;
 	const manifest = soundManifest(files.value);
 	if (!manifest.ok) return manifest;
@@ -123,5 +123,5 @@ function jsonIn<Shape extends z.ZodMiniType>(
 			`${path} is missing from this archive, or is no JSON. Nothing was brought in.`
 		);
 	}
-	return shaped(shape, value, `${path} of an archive`);
+	return parseShape(shape, value, `${path} of an archive`);
 }

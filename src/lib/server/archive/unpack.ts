@@ -31,7 +31,7 @@ const inMb = (bytes: number) => `${Math.floor(bytes / 1024 / 1024)} MB`;
  * @param room most that it may hold, in bytes
  * @returns what was in it, by the path it has there
  */
-export async function unpacked(
+export async function unpack(
 	zip: string,
 	folder: string,
 	room: number

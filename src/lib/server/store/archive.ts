@@ -6,10 +6,10 @@ import type { Swatch } from '$core/swatch/schema';
 import type pg from 'pg';
 import type { SHAPES } from '../archive/shapes';
 import { inTransaction } from '../pool';
-import type { Picture } from './pictures';
+import type { KeptPicture } from './pictures';
 
 type Kept<Kind extends keyof typeof SHAPES> = z.infer<(typeof SHAPES)[Kind]>;
-type KeptPicture = Picture & { readonly id: string; readonly madeAt: number };
+type DatedPicture = KeptPicture & { readonly id: string; readonly madeAt: number };
 
 /** One thing of a teacher's, with all that is kept beside it. */
 export type Holding =
@@ -17,7 +17,7 @@ export type Holding =
 	| ({ readonly kind: 'swatches'; readonly document: Swatch } & Kept<'swatch'>)
 	| ({ readonly kind: 'courses'; readonly document: Course } & Kept<'course'>)
 	| ({ readonly kind: 'bench' } & Kept<'bench'>)
-	| ({ readonly kind: 'pictures' } & KeptPicture);
+	| ({ readonly kind: 'pictures' } & DatedPicture);
 
 const ms = (column: string) => `floor(extract(epoch from ${column}) * 1000)::float8`;
 const moment = (place: number) => `to_timestamp($${place}::float8 / 1000)`;
@@ -75,7 +75,7 @@ export interface Reader {
 		kept: { readonly document: object },
 		long: Readonly<Record<string, AsyncIterable<unknown>>>
 	): Promise<void>;
-	picture(n: number, picture: KeptPicture): Promise<void>;
+	picture(n: number, picture: DatedPicture): Promise<void>;
 }
 
 /** Reads everything that is a teacher's, as it is at one moment, in an order that does not hang on ids. */
@@ -97,7 +97,7 @@ export async function readHoldings(
 			`select id from pictures where owner = $1 order by ${ms('made_at')}, md5(bytes)`
 		);
 		for (const [n, { id }] of pictures.entries()) {
-			const [picture] = await all<KeptPicture>(
+			const [picture] = await all<DatedPicture>(
 				`select id, bytes, type, width, height, ${ms('made_at')} as "madeAt" from pictures where id = $1`,
 				id
 			);

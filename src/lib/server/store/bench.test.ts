@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { read } from '$core/naming/read';
+import { readName } from '$core/naming/read';
 import { unwrap } from '$core/result';
 import { freshSchema, newTeacher } from '../../../../tests/support/database';
 import { benchMemory, chooseReading, keepCrossing, keepKey, keptKeys } from './bench';
@@ -8,7 +8,7 @@ import { search } from './search';
 
 freshSchema();
 
-const crossing = unwrap(read('2/2 RC')).readings[0].crossing;
+const crossing = unwrap(readName('2/2 RC')).readings[0].crossing;
 const kept = (saying: string) => ({
 	crossingId: randomUUID(),
 	name: '2/2 RC',

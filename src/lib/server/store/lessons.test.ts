@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { changed } from '$core/lesson/change';
+import { applyChange } from '$core/lesson/change';
 import { emptyLesson, type Change, type Lesson, type Part } from '$core/lesson/lesson';
 import { fault, good } from '$core/result';
 import { freshSchema, newTeacher } from '../../../../tests/support/database';
@@ -131,7 +131,9 @@ describe('a change', () => {
 			0,
 			Array.from({ length: 20 }, (_, n) => n + 1)
 		]);
-		expect(changes.reduce((was: Lesson, { change }) => changed(was, change), original)).toEqual(now.lesson);
+		expect(changes.reduce((was: Lesson, { change }) => applyChange(was, change), original)).toEqual(
+			now.lesson
+		);
 	});
 
 	it('that writes where another page wrote is not taken, and the answer says where', async () => {

@@ -1,4 +1,4 @@
-import { changed } from '$core/lesson/change';
+import { applyChange } from '$core/lesson/change';
 import { clashOf, type Clash } from '$core/lesson/clash';
 import type { Sources } from '$core/lesson/follow';
 import type { Dated } from '$core/lesson/history';
@@ -12,14 +12,14 @@ import { deletePicturesOfNothing } from './pictures';
 type KeptLesson = Pick<LessonPage, 'id' | 'version' | 'lesson'>;
 
 /** Which lessons a list has: those with a tag, those put away, and how many at most. */
-export interface Shelf {
+export interface ShelfQuery {
 	readonly away: boolean;
 	readonly tag: string | null;
 	readonly most: number;
 }
 
 /** The teacher's lessons, the one changed last first. */
-export async function listLessons(owner: string, { away, tag, most }: Shelf): Promise<LessonLine[]> {
+export async function listLessons(owner: string, { away, tag, most }: ShelfQuery): Promise<LessonLine[]> {
 	const { rows } = await database().query<LessonLine>({
 		name: 'list-lessons',
 		text: `select id,
@@ -219,7 +219,7 @@ export async function takeChange(
 			);
 			if (clash) return { ...now, clash };
 		}
-		const lesson = changed(document, change);
+		const lesson = applyChange(document, change);
 		const kept = sound(lesson);
 		if (!kept.ok) return { error: kept.error };
 		await client.query(

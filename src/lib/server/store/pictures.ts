@@ -2,7 +2,7 @@ import type pg from 'pg';
 import { database } from '../pool';
 
 /** A picture as it is kept: `image/jpeg` or `image/png`, sizes in pixels. */
-export interface Picture {
+export interface KeptPicture {
 	readonly bytes: Buffer;
 	readonly type: string;
 	readonly width: number;
@@ -10,7 +10,7 @@ export interface Picture {
 }
 
 /** Keeps a picture under an id that the sender chose; false when the id is another's. */
-export async function addPicture(owner: string, id: string, picture: Picture): Promise<boolean> {
+export async function addPicture(owner: string, id: string, picture: KeptPicture): Promise<boolean> {
 	const { rowCount } = await database().query(
 		`insert into pictures (id, owner, bytes, type, width, height) values ($2, $1, $3, $4, $5, $6)
 		on conflict (id) do update set made_at = pictures.made_at where pictures.owner = $1`,
@@ -19,8 +19,8 @@ export async function addPicture(owner: string, id: string, picture: Picture): P
 	return rowCount === 1;
 }
 
-export async function findPicture(owner: string, id: string): Promise<Picture | null> {
-	const { rows } = await database().query<Picture>(
+export async function findPicture(owner: string, id: string): Promise<KeptPicture | null> {
+	const { rows } = await database().query<KeptPicture>(
 		'select bytes, type, width, height from pictures where id = $2 and owner = $1',
 		[owner, id]
 	);

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { CounterEvent } from '$core/swatch/counter';
-import { merged } from '$core/swatch/merge';
+import { mergeVersions } from '$core/swatch/merge';
 import type { Swatch } from '$core/swatch/schema';
 import type { Named } from '$lib/wire/shapes';
 import type { SentVersion, SwatchHead, SwatchLine, SwatchVersion, VersionTaken } from '$lib/wire/swatch';
@@ -99,7 +99,7 @@ export async function takeVersion(
 			await stands(sent.swatch);
 			return { head: sent.id, swatch: sent.swatch, clash: [] };
 		}
-		const both = merged(base.rows[0].document, sent.swatch, document);
+		const both = mergeVersions(base.rows[0].document, sent.swatch, document);
 		await keep({ id: sent.id, number: null, swatch: sent.swatch });
 		if ('clash' in both) return { ...now, clash: both.clash };
 		const together = randomUUID();

@@ -4,7 +4,7 @@
 	import { counted } from '$core/naming/numbers';
 	import Icon from '$lib/ui/Icon.svelte';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
-	import { keeping } from '$lib/ui/forms';
+	import { keepTyped } from '$lib/ui/forms';
 	import { getSettings } from '$lib/client/settings.svelte';
 
 	/** Codes for the day a password is forgotten: made anew, shown once, to be printed. */
@@ -59,7 +59,7 @@
 					? 'You have none yet.'
 					: `You have ${counted(data.left, 'code')} left; new ones take their place.`}
 			</p>
-			<form method="post" class="mt-6 grid max-w-md gap-3" use:enhance={keeping}>
+			<form method="post" class="mt-6 grid max-w-md gap-3" use:enhance={keepTyped}>
 				<PasswordField label="Password, to be sure" name="password" />
 				<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
 				<div><button class="press press-main">Make eight codes</button></div>

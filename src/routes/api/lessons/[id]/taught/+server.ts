@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { followed } from '$core/lesson/follow';
+import { followSources } from '$core/lesson/follow';
 import { isId, noSuchLesson } from '$lib/server/answer';
 import { findLesson, findTaught, noteTaught } from '$lib/server/store/lessons';
 import type { RequestHandler } from './$types';
@@ -14,6 +14,6 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 export const POST: RequestHandler = async ({ params, locals }) => {
 	const kept = isId(params.id) ? await findLesson(locals.teacher.id, params.id) : null;
 	if (!kept) return noSuchLesson();
-	await noteTaught(locals.teacher.id, params.id, followed(kept.lesson, kept.sources));
+	await noteTaught(locals.teacher.id, params.id, followSources(kept.lesson, kept.sources));
 	return json({ taught: true });
 };
