@@ -13,7 +13,7 @@ export default defineConfig({
 		}
 	},
 	// These read files of their own packages, and stay there.
-	ssr: { noExternal: true, external: ['pdfkit', 'svg-to-pdfkit', 'pg', 'pino', 'sharp', 'yauzl'] },
+	ssr: { noExternal: true, external: ['pdfkit', 'pg', 'pino', 'sharp', 'yauzl'] },
 	build: {
 		ssr: true,
 		rolldownOptions: {

@@ -210,12 +210,12 @@ describe('pens', () => {
 	it('leave no mark of ours open in a text, and name their own hatching', () => {
 		const pen = new SvgPen(PRINT_TONES, 'own');
 		pen.text(1, 2, '<b>&"');
-		pen.turned('scale(-1 1)', () => pen.hatch('M0 0h4v4Z'));
+		pen.turned({ x: 0, y: 0, mirrored: true }, () => pen.hatch('M0 0h4v4Z'));
 		const svg = pen.svg(10, 20, 'a < b & "c"');
 		expect(svg).toContain('&lt;b>&amp;&quot;');
 		expect(svg).toContain('<title>a &lt; b &amp; &quot;c&quot;</title>');
 		expect(svg).toContain('<pattern id="own"');
-		expect(svg).toContain('<g transform="scale(-1 1)"><path d="M0 0h4v4Z" fill="url(#own)"/></g>');
+		expect(svg).toContain('<g transform="translate(0 0) scale(-1 1)"><path d="M0 0h4v4Z" fill="url(#own)"/></g>');
 		expect(new SvgPen(PRINT_TONES).svg(1, 1, '')).not.toContain('<pattern');
 	});
 

@@ -49,6 +49,18 @@ export interface Pen {
 	text(x: number, y: number, text: string, style?: TextStyle): void;
 }
 
+/** How what is painted lies: moved by so much, and, first, mirrored left to right. */
+export interface Turn {
+	readonly x: number;
+	readonly y: number;
+	readonly mirrored?: boolean;
+}
+
+/** A pen that can also paint something moved or mirrored. */
+export interface TurningPen extends Pen {
+	turned(turn: Turn, paint: () => void): void;
+}
+
 export const circle = (x: number, y: number, r: number): string =>
 	`M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`;
 

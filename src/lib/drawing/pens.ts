@@ -1,4 +1,13 @@
-import { TONES, type LineStyle, type Pen, type TextStyle, type Tone, type Tones } from './pen';
+import {
+	TONES,
+	type LineStyle,
+	type Pen,
+	type TextStyle,
+	type Tone,
+	type Tones,
+	type Turn,
+	type TurningPen
+} from './pen';
 
 /** The colours of the theme that a page shows now. */
 export function tonesOf(element: Element): Tones {
@@ -9,7 +18,8 @@ export function tonesOf(element: Element): Tones {
 }
 
 const FAMILY = 'Atkinson Hyperlegible Next';
-const USUAL_TEXT = { size: 14, bold: false, tone: 'ink', anchor: 'middle' } as const;
+/** Text of a drawing that says nothing else. */
+export const USUAL_TEXT = { size: 14, bold: false, tone: 'ink', anchor: 'middle' } as const;
 
 /** Draws on a canvas. */
 export class CanvasPen implements Pen {
@@ -83,7 +93,7 @@ function hatchTile(colour: string): HTMLCanvasElement {
 }
 
 /** Writes the same picture as SVG that stands by itself. */
-export class SvgPen implements Pen {
+export class SvgPen implements TurningPen {
 	readonly #tones: Tones;
 	readonly #hatch: string;
 	readonly #parts: string[] = [];
@@ -117,11 +127,10 @@ export class SvgPen implements Pen {
 		);
 	}
 
-	/** Paints something mirrored or turned, as SVG writes it. */
-	turned(transform: string | null, paint: () => void): void {
-		if (transform) this.#parts.push(`<g transform="${transform}">`);
+	turned({ x, y, mirrored }: Turn, paint: () => void): void {
+		this.#parts.push(`<g transform="translate(${x} ${y})${mirrored ? ' scale(-1 1)' : ''}">`);
 		paint();
-		if (transform) this.#parts.push('</g>');
+		this.#parts.push('</g>');
 	}
 
 	/** @param alt what the picture shows, for those who cannot see it */

@@ -1,6 +1,6 @@
 import type { Block, Handout, Picture, Section } from '$core/handout/schema';
 import { markdownWith } from '$lib/text/markdown';
-import { drawn } from './pictures';
+import { svgOf } from './pictures';
 
 /** A picture of the teacher's, as it is kept. */
 export interface OwnPicture {
@@ -72,7 +72,7 @@ function blockHtml(block: Block, writing: Writing): string {
 	}
 }
 
-const picture = (of: Picture, { nextId }: Writing): string => drawn(of, nextId()).svg;
+const picture = (of: Picture, { nextId }: Writing): string => svgOf(of, nextId());
 
 function commonmark(text: string, { srcOf }: Writing): string {
 	const markdown = markdownWith(srcOf);

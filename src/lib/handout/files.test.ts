@@ -14,7 +14,7 @@ import { TONES, type Tone } from '$lib/drawing/pen';
 import { PRINT_TONES } from '$lib/drawing/printTones';
 import { parasOf, plainText } from './commonmark';
 import { writeHandout } from './file';
-import { drawn } from './pictures';
+import { svgOf } from './pictures';
 import { unwrap } from '$core/result';
 
 const folder = mkdtempSync(join(tmpdir(), 'pond-sheets-'));
@@ -231,7 +231,7 @@ describe('a bed on paper', () => {
 			const steps = blocks.find((block) => block.kind === 'steps')!;
 			const pictures = steps.kind === 'steps' ? steps.steps.map((step) => step.picture) : [];
 			expect(pictures.map(({ kind }) => kind)).toEqual(pictures.map(() => 'bed'));
-			const drawings = pictures.map((picture, i) => drawn(picture, `bed-${i}`).svg);
+			const drawings = pictures.map((picture, i) => svgOf(picture, `bed-${i}`));
 			expect(new Set(drawings).size).toBeGreaterThan(3);
 			for (const svg of drawings)
 				for (const number of [1, 2, 3, 4]) expect(svg).toContain(`>${number}</text>`);

@@ -3,7 +3,7 @@ import type { OwnPictures } from './blocks';
 import { parasOf, type Para, type TextRun } from './commonmark';
 import type { Face } from './fonts';
 import type { Element, FacedRun, Paper } from './pdfPaper';
-import { drawn } from './pictures';
+import { drawingOf } from './pictures';
 
 /** A drawing is at most so much of a page high. */
 const MOST_HEIGHT = 320;
@@ -29,7 +29,6 @@ const plain = (text: string, face: Face = 'body'): FacedRun[] => [{ text, face }
 export class BlockSetter {
 	readonly #paper: Paper;
 	readonly #own: OwnPictures;
-	#drawings = 0;
 
 	constructor(paper: Paper, own: OwnPictures) {
 		this.#paper = paper;
@@ -160,14 +159,14 @@ export class BlockSetter {
 			most,
 			(paper.width - GUTTER * (pictures.length - 1)) / Math.max(1, pictures.length)
 		);
-		const drawings = pictures.map((picture) => this.#draw(picture));
+		const drawings = pictures.map(drawingOf);
 		const sizes = drawings.map(({ width, height }) => fitting(width, height, each, MOST_HEIGHT));
 		const tallest = Math.max(0, ...sizes.map(({ height }) => height));
 		paper.ensure(tallest + paper.heightOf(plain(caption), paper.width) + paper.lines(0.5));
 		let x = paper.left;
 		drawings.forEach((drawing, i) => {
 			const { width, height } = sizes[i];
-			paper.drawing(parent, drawing, pictures[i].alt, x, paper.y + tallest - height, width, height);
+			paper.drawing(parent, drawing, pictures[i].alt, x, paper.y + tallest - height, width);
 			x += width + GUTTER;
 		});
 		paper.y += tallest;
@@ -185,7 +184,7 @@ export class BlockSetter {
 		parent.add(list);
 		for (let i = 0; i < steps.length; i += columns) {
 			const row = steps.slice(i, i + columns).map(({ picture, says, detail }, j) => {
-				const drawing = this.#draw(picture);
+				const drawing = drawingOf(picture);
 				const most = paper.large ? MOST_LARGE_STEP : MOST_HEIGHT;
 				const size = fitting(drawing.width, drawing.height, width, most);
 				const words = [...plain(`${i + j + 1}. ${says} `, 'bold'), ...plain(detail)];
@@ -200,7 +199,7 @@ export class BlockSetter {
 				list.add(item);
 				const body = paper.doc.struct('LBody');
 				item.add(body);
-				paper.drawing(body, drawing, picture.alt, x, top, size.width, size.height);
+				paper.drawing(body, drawing, picture.alt, x, top, size.width);
 				paper.hairline(`M${x} ${top}h${size.width}v${size.height}h${-size.width}Z`);
 				paper.y = top + size.height + paper.lines(0.2);
 				paper.runs(body, 'P', words, { x, width });
@@ -219,11 +218,11 @@ export class BlockSetter {
 		{ label, picture, says }: Extract<Block, { kind: 'picture-rows' }>['rows'][number]
 	): void {
 		const paper = this.#paper;
-		const drawing = this.#draw(picture);
+		const drawing = drawingOf(picture);
 		const { width, height } = fitting(drawing.width, drawing.height, paper.width, MOST_HEIGHT, 0.75);
 		const words = [...plain(`${label}. `, 'bold'), ...plain(says)];
 		paper.ensure(height + paper.heightOf(words, paper.width));
-		paper.drawing(parent, drawing, picture.alt, paper.left, paper.y, width, height);
+		paper.drawing(parent, drawing, picture.alt, paper.left, paper.y, width);
 		paper.y += height;
 		paper.gap(0.1);
 		paper.runs(parent, 'P', words);
@@ -257,10 +256,6 @@ export class BlockSetter {
 			paper.hairline(`M${paper.left} ${paper.y}h${paper.width}`);
 		}
 		paper.gap(0.5);
-	}
-
-	#draw(picture: Picture) {
-		return drawn(picture, `d${++this.#drawings}`);
 	}
 }
 

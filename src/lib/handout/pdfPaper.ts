@@ -1,9 +1,10 @@
 import { open } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
 import PDFDocument from 'pdfkit';
-import svgToPdf from 'svg-to-pdfkit';
 import { fontFiles, type Face, type FontFile } from './fonts';
-import type { Drawn } from './pictures';
+import { PdfPen } from './pdfPen';
+import type { Drawing } from './pictures';
+import { piecesOf } from './pieces';
 
 type Doc = PDFKit.PDFDocument;
 export type Element = PDFKit.PDFStructureElement;
@@ -177,9 +178,8 @@ export class Paper {
 		const lines: FacedRun[][] = [[]];
 		let used = 0;
 		for (const { text, face } of runs) {
-			for (const word of text.split(/(?<=[ \n])/)) {
-				const ends = word.endsWith('\n');
-				for (const piece of this.#fitting(ends ? word.slice(0, -1) : word, face, width, size)) {
+			for (const { word, ends } of piecesOf(text)) {
+				for (const piece of this.#fitting(word, face, width, size)) {
 					const wide = this.#widthOf(piece.trimEnd(), face, size);
 					if (used > 0 && used + wide > width) {
 						lines.push([]);
@@ -203,23 +203,20 @@ export class Paper {
 	/** A drawing with its words for those who cannot see it, so wide and at a place of this page. */
 	drawing(
 		parent: Element,
-		{ svg }: Drawn,
+		{ width: own, height, paint }: Drawing,
 		alt: string,
 		x: number,
 		y: number,
-		width: number,
-		height: number
+		width: number
 	): void {
+		const scale = width / own;
 		parent.add(
 			this.doc.struct('Figure', { alt }, () => {
-				// Without a size of its own it takes the one it is given.
-				svgToPdf(this.doc, svg.replace(/ width="[\d.]+" height="[\d.]+"/, ''), x, y, {
-					width,
-					height,
-					assumePt: true,
-					fontCallback: (_family: string, bold: boolean) =>
-						this.#named(this.#filesOf(bold ? 'bold' : 'body')[0])
-				});
+				this.doc.save().translate(x, y).scale(scale);
+				// Needles and yarn go on beyond the edge.
+				this.doc.rect(0, 0, own, height).clip();
+				paint(new PdfPen(this.doc, scale, (bold) => this.#named(this.#filesOf(bold ? 'bold' : 'body')[0])));
+				this.doc.restore();
 			})
 		);
 	}

@@ -1,6 +1,6 @@
 import type { Poster } from '$core/handout/poster';
 import { Paper, taggedPdf, writingTo } from './pdfPaper';
-import { drawn, type Drawn } from './pictures';
+import { drawingOf, type Drawing } from './pictures';
 
 /** Papers for the wall, twice as large as those for the hand. */
 const WALL_PAPER = { a4: 'A3', letter: 'TABLOID' } as const;
@@ -25,7 +25,7 @@ export async function writePoster(path: string, poster: Poster, madeAt: string):
 	const root = doc.struct('Document');
 	doc.addStructure(root);
 
-	const cloth = poster.cloth.map((picture, i) => drawn(picture, `c${i}`));
+	const cloth = poster.cloth.map(drawingOf);
 	const widths = cloth.map(({ width, height }) => (width * CLOTH_HEIGHT) / height);
 	const clothWidth = widths.reduce((sum, width) => sum + width + GUTTER, 0);
 	const top = paper.y;
@@ -36,12 +36,12 @@ export async function writePoster(path: string, poster: Poster, madeAt: string):
 	const below = paper.y;
 	let x = paper.left + paper.width - clothWidth + GUTTER;
 	cloth.forEach((drawing, i) => {
-		paper.drawing(root, drawing, poster.cloth[i].alt, x, top, widths[i], CLOTH_HEIGHT);
+		paper.drawing(root, drawing, poster.cloth[i].alt, x, top, widths[i]);
 		x += widths[i] + GUTTER;
 	});
 	paper.y = Math.max(below, top + CLOTH_HEIGHT) + GUTTER;
 
-	const steps = poster.steps.steps.map((step, i) => ({ ...step, drawing: drawn(step.picture, `s${i}`) }));
+	const steps = poster.steps.steps.map((step) => ({ ...step, drawing: drawingOf(step.picture) }));
 	const { columns, width, height } = gridOf(
 		steps.map(({ drawing }) => drawing),
 		paper
@@ -55,7 +55,7 @@ export async function writePoster(path: string, poster: Poster, madeAt: string):
 		const high = first + Math.floor(i / columns) * rowHeight;
 		const item = doc.struct('LI');
 		list.add(item);
-		paper.drawing(item, drawing, picture.alt, left, high, width, height);
+		paper.drawing(item, drawing, picture.alt, left, high, width);
 		paper.hairline(`M${left} ${high}h${width}v${height}h${-width}Z`);
 		paper.y = high + height + paper.lines(0.25);
 		paper.runs(item, 'P', [{ text: `${i + 1}. ${says}`, face: 'bold' }], {
@@ -74,7 +74,7 @@ export async function writePoster(path: string, poster: Poster, madeAt: string):
 
 /** As many columns as make the pictures largest while all rows stay on the page. */
 function gridOf(
-	drawings: readonly Drawn[],
+	drawings: readonly Drawing[],
 	paper: Paper
 ): { columns: number; width: number; height: number } {
 	const shape = drawings[0].height / drawings[0].width;

@@ -8,7 +8,7 @@ import { bedGroundOf, bedLayoutOf } from '$lib/drawing/bed';
 import { paintBed } from '$lib/drawing/paintBed';
 import { crossPicture, paintCross } from '$lib/drawing/paintCross';
 import { numberPlace, paintNumber, paintRail } from '$lib/drawing/paintRail';
-import { rectangle } from '$lib/drawing/pen';
+import { rectangle, type TurningPen } from '$lib/drawing/pen';
 import { SvgPen } from '$lib/drawing/pens';
 import { paintPictureRow, pictureRow } from '$lib/drawing/pictureRow';
 import { PRINT_TONES } from '$lib/drawing/printTones';
@@ -16,11 +16,11 @@ import { groundOf, layoutOf, rolesOf } from '$lib/drawing/rail';
 import { MARGIN, paintRows, clothSize } from '$lib/drawing/swatch';
 import { unwrap } from '$core/result';
 
-/** A drawing that stands by itself, with its size in its own units. */
-export interface Drawn {
-	readonly svg: string;
+/** A picture as it is drawn: its size in its own units, and how a pen paints it. */
+export interface Drawing {
 	readonly width: number;
 	readonly height: number;
+	readonly paint: (pen: TurningPen) => void;
 }
 
 type Of<Kind extends Picture['kind']> = Extract<Picture, { kind: Kind }>;
@@ -29,97 +29,107 @@ const RAIL = { width: 520, height: 300, neighbours: 1 } as const;
 const RAIL_TEXT = 15;
 const CLOTH = { stitch: 20, row: 22, side: 'right' } as const;
 
-/**
- * Draws a picture of a handout in the colours of print.
- *
- * @param id its own in the file it goes into: it names what the drawing refers to
- */
-export function drawn(picture: Picture, id: string): Drawn {
-	const pen = new SvgPen(PRINT_TONES, id);
+/** How a picture of a handout is drawn. */
+export function drawingOf(picture: Picture): Drawing {
 	switch (picture.kind) {
 		case 'rail':
-			return rail(pen, picture);
+			return rail(picture);
 		case 'bed':
-			return bed(pen, picture);
+			return bed(picture);
 		case 'cross':
-			return cross(pen, picture);
+			return cross(picture);
 		case 'cloth':
-			return cloth(pen, picture);
+			return cloth(picture);
 		case 'row':
-			return row(pen, picture);
+			return row(picture);
 	}
 }
 
-function rail(pen: SvgPen, { crossing, moves, step, hand, yarnHand, alt }: Of<'rail'>): Drawn {
+/**
+ * A picture of a handout as SVG that stands by itself, in the colours of print.
+ *
+ * @param id its own in the file it goes into: it names what the drawing refers to
+ */
+export function svgOf(picture: Picture, id: string): string {
+	const pen = new SvgPen(PRINT_TONES, id);
+	const { width, height, paint } = drawingOf(picture);
+	paint(pen);
+	return pen.svg(width, height, picture.alt);
+}
+
+function rail({ crossing, moves, step, hand, yarnHand }: Of<'rail'>): Drawing {
 	const { width, height } = RAIL;
 	const steps = scriptSteps(moves);
-	const played = unwrap(play(crossing.stitches, steps));
-	const state = played.states[step];
+	const state = unwrap(play(crossing.stitches, steps)).states[step];
 	const mirrored = hand === 'left';
 	const ground = groundOf(crossing.stitches, RAIL);
 	const layout = layoutOf(state, ground, RAIL, (yarnHand === 'right') !== mirrored ? 'right' : 'left');
-	pen.fill(rectangle(0, 0, width, height), 'band-mid');
-	pen.fill(rectangle(0, 0, width, ground.behindEnd * 1.33), 'band-behind');
-	pen.fill(rectangle(0, ground.frontStart, width, height - ground.frontStart), 'band-front');
-	pen.turned(mirrored ? `translate(${width} 0) scale(-1 1)` : null, () =>
-		paintRail(pen, { crossing, state, next: steps.at(step), layout, ground, width, height })
-	);
 	const roles = rolesOf(crossing);
-	layout.loops.forEach((at, stitch) => {
-		const { x, y, r, size } = numberPlace(at, ground.scale, RAIL_TEXT);
-		paintNumber(pen, mirrored ? width - x : x, y, r, roles[stitch], stitch, size);
-	});
-	return { svg: pen.svg(width, height, alt), width, height };
+	const paint = (pen: TurningPen) => {
+		pen.fill(rectangle(0, 0, width, height), 'band-mid');
+		pen.fill(rectangle(0, 0, width, ground.behindEnd * 1.33), 'band-behind');
+		pen.fill(rectangle(0, ground.frontStart, width, height - ground.frontStart), 'band-front');
+		pen.turned({ x: mirrored ? width : 0, y: 0, mirrored }, () =>
+			paintRail(pen, { crossing, state, next: steps.at(step), layout, ground, width, height })
+		);
+		layout.loops.forEach((at, stitch) => {
+			const { x, y, r, size } = numberPlace(at, ground.scale, RAIL_TEXT);
+			paintNumber(pen, mirrored ? width - x : x, y, r, roles[stitch], stitch, size);
+		});
+	};
+	return { width, height, paint };
 }
 
-function bed(pen: SvgPen, { crossing, medium, moves, step, alt }: Of<'bed'>): Drawn {
+function bed({ crossing, medium, moves, step }: Of<'bed'>): Drawing {
 	const { width, height } = RAIL;
-	const frames = unwrap(playBed(crossing.stitches, moves, medium));
-	const frame = frames[step];
+	const frame = unwrap(playBed(crossing.stitches, moves, medium))[step];
 	const ground = bedGroundOf(crossing.stitches, medium, RAIL);
 	const loops = bedLayoutOf(frame, ground);
-	pen.fill(rectangle(0, 0, width, height), 'band-mid');
-	paintBed(pen, { crossing, frame, medium, ground, loops, width, height });
 	const roles = rolesOf(crossing);
-	loops.forEach((at, stitch) => {
-		if (stitch === 0) return;
-		const { x, y, r, size } = numberPlace(at, ground.scale, RAIL_TEXT);
-		paintNumber(pen, x, y, r, roles[stitch], stitch, size);
-	});
-	return { svg: pen.svg(width, height, alt), width, height };
+	const paint = (pen: TurningPen) => {
+		pen.fill(rectangle(0, 0, width, height), 'band-mid');
+		paintBed(pen, { crossing, frame, medium, ground, loops, width, height });
+		loops.forEach((at, stitch) => {
+			if (stitch === 0) return;
+			const { x, y, r, size } = numberPlace(at, ground.scale, RAIL_TEXT);
+			paintNumber(pen, x, y, r, roles[stitch], stitch, size);
+		});
+	};
+	return { width, height, paint };
 }
 
-function cross(pen: SvgPen, { crossing, alt, ...view }: Of<'cross'>): Drawn {
+function cross({ crossing, ...view }: Of<'cross'>): Drawing {
 	const picture = crossPicture(crossing, view);
-	paintCross(pen, picture);
-	for (const { x, y, r, role, number, size } of picture.discs) paintNumber(pen, x, y, r, role, number, size);
-	const { width, height } = picture;
-	return { svg: pen.svg(width, height, alt), width, height };
+	const { width, height, discs } = picture;
+	const paint = (pen: TurningPen) => {
+		paintCross(pen, picture);
+		for (const { x, y, r, role, number, size } of discs) paintNumber(pen, x, y, r, role, number, size);
+	};
+	return { width, height, paint };
 }
 
-function cloth(pen: SvgPen, { text, first, last, mirrored, alt }: Of<'cloth'>): Drawn {
+function cloth({ text, first, last, mirrored }: Of<'cloth'>): Drawing {
 	const working = workingFor(text);
 	const view = { ...CLOTH, mirrored };
 	const size = clothSize(working, view);
 	const shown = Math.min(last, size.rows);
-	const width = size.width - 2 * MARGIN;
-	const height = (shown - first) * view.row;
 	const top = size.height - shown * view.row;
-	pen.turned(`translate(${-MARGIN} ${-top})`, () =>
-		paintRows(pen, working, { first, last: shown, left: 0, right: size.width }, size, view)
-	);
-	return { svg: pen.svg(width, height, alt), width, height };
+	const paint = (pen: TurningPen) =>
+		pen.turned({ x: -MARGIN, y: -top }, () =>
+			paintRows(pen, working, { first, last: shown, left: 0, right: size.width }, size, view)
+		);
+	return { width: size.width - 2 * MARGIN, height: (shown - first) * view.row, paint };
 }
 
-function row(pen: SvgPen, { text, step, from, alt }: Of<'row'>): Drawn {
+function row({ text, step, from }: Of<'row'>): Drawing {
 	const picture = pictureRow(workingFor(text), step, from);
-	const { width } = picture.size;
-	pen.turned(`translate(0 ${-picture.top})`, () => {
-		paintPictureRow(pen, picture);
-		for (const { kind, count, x, y } of picture.labels)
-			pen.text(x, y, String(count), { size: 15, bold: kind === 'look', anchor: 'middle' });
-	});
-	return { svg: pen.svg(width, picture.height, alt), width, height: picture.height };
+	const paint = (pen: TurningPen) =>
+		pen.turned({ x: 0, y: -picture.top }, () => {
+			paintPictureRow(pen, picture);
+			for (const { kind, count, x, y } of picture.labels)
+				pen.text(x, y, String(count), { size: 15, bold: kind === 'look', anchor: 'middle' });
+		});
+	return { width: picture.size.width, height: picture.height, paint };
 }
 
 // Rows of one sheet are worked once, however many pictures it has of them.
@@ -128,7 +138,7 @@ let last: { readonly text: string; readonly working: Working } | null = null;
 function workingFor(text: string): Working {
 	if (last?.text !== text) {
 		const working = unwrap(workingOf(readPattern(text)));
-		last = { text, working: working };
+		last = { text, working };
 	}
 	return last.working;
 }
