@@ -177,6 +177,7 @@ test('a swatch is put away, brought back, and deleted for good when asked twice'
 	await expect(page.getByText('Nothing is put away.')).toBeVisible();
 	await page.getByRole('link', { name: 'On the shelf' }).click();
 	await there.getByRole('button', { name: 'Put away' }).press('Enter');
+	await expect(there).toHaveCount(0);
 	await page.getByRole('link', { name: 'Put away' }).click();
 	await there.getByRole('button', { name: 'Delete' }).press('Enter');
 	await there.getByRole('button', { name: 'Delete for good, now' }).press('Enter');

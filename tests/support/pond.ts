@@ -37,17 +37,20 @@ export const awake = (page: Page) => page.locator('html[data-ready]').waitFor({ 
 /** The password of every account that a test makes. */
 export const PASSWORD = 'a heron stands in the reeds';
 
+/** What is to be gone to is there by then, in milliseconds. */
+const SOON = { timeout: 10_000 };
+
 /** Goes on with Tab until something has the focus: who has only a keyboard comes there too. */
 export async function tabTo(target: Locator): Promise<void> {
 	const page = target.page();
 	// To find it anew at every press would take longer than the press; it is found again only where it was drawn anew.
-	let element = await target.elementHandle();
+	let element = await target.elementHandle(SOON);
 	for (let presses = 0; presses < 160; presses++) {
 		const place = await element!.evaluate((one) =>
 			!one.isConnected ? 'gone' : one === document.activeElement ? 'here' : 'elsewhere'
 		);
 		if (place === 'here') return;
-		if (place === 'gone') element = await target.elementHandle();
+		if (place === 'gone') element = await target.elementHandle(SOON);
 		else await page.keyboard.press('Tab');
 	}
 	throw new Error(`Tab does not come to ${String(target)}.`);
