@@ -91,7 +91,7 @@ test.describe('a backup', () => {
 
 	test('is asked for in the right words', async () => {
 		expect((await runScript('backup', [])).said).toContain('Use: npm run backup -- FILE');
-		expect((await runScript('backup', ['/tmp/x', '--data', '/nowhere/at/all'])).said).toContain(
+		expect((await runScript('backup', ['/nowhere/x.backup', '--data', '/nowhere/at/all'])).said).toContain(
 			'There is no Pond Loop data in /nowhere/at/all'
 		);
 		expect((await runScript('restore', ['/nowhere/at/all'])).said).toContain('There is no /nowhere/at/all');
