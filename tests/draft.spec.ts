@@ -298,7 +298,7 @@ test('names are written in another school everywhere, and two schools are mended
 	const checks = page.getByTestId('checks');
 	await expect(checks).toContainText('All clear');
 	await page.getByLabel('Name of the lesson').fill('Our first C4B');
-	await expect(checks).toContainText('names of two schools');
+	await expect(checks).toContainText('names in two notations');
 	await checks.getByRole('button', { name: 'Write every name like 2/2 RC' }).press('Enter');
 	await expect(page.getByLabel('Name of the lesson')).toHaveValue('Our first 2/2 RC');
 	await expect(checks).toContainText('All clear');

@@ -87,7 +87,7 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 	await without(/^Show 2\/2 RC/);
 	await mended(/comes before 2\/2 RC is shown/, /^Show it first/);
 	await write(page.getByLabel('Name of the lesson'), 'A plait with C4B');
-	await mended(/names of two schools/, /^Write every name like 2\/2/);
+	await mended(/names in two notations/, /^Write every name like 2\/2/);
 	await press(page.getByRole('button', { name: 'Change', exact: true }));
 	await press(page.getByRole('button', { name: /Take “a crochet hook” off/ }));
 	await mended(/crochet hook is needed/i, /on the list/);

@@ -163,7 +163,7 @@ const twoSchools: Check = (lesson) => {
 		problem(
 			'two-schools',
 			other.part ?? first.part,
-			`“${first.name}” and “${other.name}” are names of two schools. Write both the same way, or learners will mix them up.`
+			`“${first.name}” and “${other.name}” are names in two notations. Write both the same way, or learners will mix them up.`
 		)
 	];
 };

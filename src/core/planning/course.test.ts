@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { minutesOf } from '../lesson/lesson';
 import { readName } from '../naming/read';
 import { good, unwrap } from '../result';
 import {
@@ -12,13 +13,12 @@ import {
 	type CourseLesson
 } from './course';
 import { draftLessons } from './draft';
-import { followSources, linkSwatch, type Sources } from '../lesson/follow';
-import { emptyLesson, minutesOf, type Lesson } from '../lesson/lesson';
-import { strangeWords, wordsInTerms } from '../telling/terms';
 
 const crossing = (name: string) => unwrap(readName(name)).readings[0].crossing;
+
 const taught = (...names: string[]) =>
 	names.map((name, i) => ({ id: String(i), name, crossing: crossing(name), saying: '' }));
+
 const lesson = (id: string, ...names: string[]): CourseLesson => ({
 	id,
 	title: `Lesson ${id}`,
@@ -86,89 +86,6 @@ describe('a course', () => {
 				}
 			),
 			{ numRuns: 15 }
-		);
-	});
-});
-
-describe('what a lesson follows', () => {
-	const swatch = { id: 's', title: 'Eel', text: 'Cast on 8.' };
-	const own: Lesson = { ...emptyLesson('Eels'), crossings: taught('2/2 RC', '2/2 LC'), swatches: [swatch] };
-	const nothing: Sources = { swatches: [], sayings: [], keys: [] };
-
-	it('stays as it is while its sources say the same, or are gone', () => {
-		expect(followSources(own, nothing)).toBe(own);
-		expect(followSources(own, { ...nothing, swatches: [swatch] })).toBe(own);
-		const other = [{ crossing: crossing('3/3 RC'), saying: 'Not this one.' }];
-		expect(
-			followSources(own, {
-				...nothing,
-				sayings: other,
-				keys: ['C6B: sl 3 to cn and hold in back, k3, k3 from cn']
-			})
-		).toBe(own);
-	});
-
-	it('is the swatch it was drafted from, where its rows are those', () => {
-		const knit: Lesson = {
-			...own,
-			parts: [{ id: 'a', kind: 'practice', title: '', minutes: 5, swatch: 's', times: 2 }]
-		};
-		const source = { id: 'mine', title: 'Eel of mine', text: 'Cast on 8.' };
-		const now = linkSwatch(knit, source);
-		expect(now.swatches).toEqual([source]);
-		expect(now.parts[0]).toMatchObject({ swatch: 'mine' });
-		expect(followSources(now, { ...nothing, swatches: [source] })).toBe(now);
-		expect(linkSwatch(knit, { ...source, text: 'Cast on 9.' })).toBe(knit);
-	});
-
-	it('takes new rows, a new saying, and what a key makes of a name', () => {
-		const now = followSources(own, {
-			swatches: [{ ...swatch, text: 'Cast on 12.' }],
-			sayings: [{ crossing: crossing('2/2 RC'), saying: 'Back, and right it goes.' }],
-			keys: ['2/2 LC: sl next 2 sts to cn and hold in back, k2, k2 from cn\nEel: 3/3 RC']
-		});
-		expect(now.swatches[0].text).toBe('Cast on 12.');
-		expect(now.crossings[0].saying).toBe('Back, and right it goes.');
-		// A line whose name and definition disagree settles nothing.
-		expect(now.crossings[1].crossing.over).toEqual(own.crossings[1].crossing.over);
-		const named = { ...own, crossings: [{ ...own.crossings[0], name: 'Eel' }] };
-		const said = followSources(named, {
-			...nothing,
-			keys: ['Eel: sl next 2 sts to cn and hold in front, k2, k2 from cn']
-		});
-		expect(said.crossings[0].crossing.over).toEqual(crossing('2/2 LC').over);
-	});
-});
-
-describe('words of either shore', () => {
-	it('are put into the teacher’s own, with their capitals, and nothing else', () => {
-		const text = 'Cast off loosely. Stocking stitch on grey wool; cast on first.';
-		expect(wordsInTerms(text, 'us')).toBe('Bind off loosely. Stockinette on gray wool; cast on first.');
-		expect(wordsInTerms(text, 'uk')).toBe(text);
-		expect(wordsInTerms('Bind off. Check the gauge.', 'uk')).toBe('Cast off. Check the tension.');
-	});
-
-	it('are told once each, and not where both shores use them', () => {
-		expect(strangeWords('Cast off, then cast off again.', 'us')).toEqual(['cast off']);
-		expect(strangeWords('Mind your tension.', 'us')).toEqual([]);
-		expect(strangeWords('Stockinette.', 'uk')).toEqual(['stockinette']);
-	});
-
-	it('say nothing strange once they are put into them', () => {
-		const words = fc.constantFrom(
-			'cast off',
-			'bind off',
-			'gauge',
-			'tension',
-			'colour',
-			'stockinette',
-			'k2,',
-			'wool'
-		);
-		fc.assert(
-			fc.property(fc.array(words), fc.constantFrom('us' as const, 'uk' as const), (list, terms) => {
-				expect(strangeWords(wordsInTerms(list.join(' '), terms), terms)).toEqual([]);
-			})
 		);
 	});
 });

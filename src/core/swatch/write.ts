@@ -48,7 +48,7 @@ export function textOfRows(castOn: number, rows: readonly PlainRow[], key: reado
 	return [`Cast on ${castOn}.`, ...writeSentences(rows), 'Bind off.', ...lastly].join('\n');
 }
 
-/** A pattern text in the words of either shore; nothing else in it changes. */
+/** A pattern text in US or UK words; nothing else in it changes. */
 export const inTerms = (text: string, terms: 'us' | 'uk'): string =>
 	terms === 'uk'
 		? text.replace(/\b([Bb])ind off\b/g, (_, b) => (b === 'B' ? 'Cast off' : 'cast off'))

@@ -18,21 +18,21 @@ const PAIRS: readonly (readonly [us: string, uk: string])[] = [
 	['color', 'colour']
 ];
 
-/** Words that also mean something else on the other shore, so nobody can tell whose they are. */
+/** Words that also mean something else in the other words, so nobody can tell whose they are. */
 const EITHER = new Set(['tension', 'moss stitch']);
 
-/** What is said otherwise on the other shore, found as whole words, and what it is called on this one. */
+/** What is said otherwise in the other words, found as whole words, and what it is called in these. */
 const saidOtherwise = (terms: Terms) =>
 	PAIRS.map(([us, uk]) => (terms === 'us' ? { here: us, there: uk } : { here: uk, there: us }))
 		.filter(({ there }) => !EITHER.has(there))
 		.map(({ here, there }) => ({ here, there: new RegExp(`\\b${there}\\b`, 'gi') }));
 const OTHERWISE = { us: saidOtherwise('us'), uk: saidOtherwise('uk') };
 
-/** A text in the words of one shore; nothing else in it changes, and capitals stay. */
+/** A text in US or UK words; nothing else in it changes, and capitals stay. */
 export const wordsInTerms = (text: string, terms: Terms): string =>
 	OTHERWISE[terms].reduce((so, { here, there }) => so.replace(there, (said) => likeCase(said, here)), text);
 
-/** Words of the other shore in a text, as they are written there. */
+/** Words of the other kind in a text, as they are written there. */
 export function strangeWords(text: string, terms: Terms): string[] {
 	const found = OTHERWISE[terms].flatMap(({ there }) => text.match(there) ?? []);
 	return [...new Set(found.map((word) => word.toLowerCase()))];

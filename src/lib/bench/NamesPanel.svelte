@@ -37,7 +37,7 @@
 				note={exact ? undefined : 'Others may read this name another way.'}
 			/>
 		{:else}
-			<p>This order has no name in any school. Its definition says it.</p>
+			<p>This order has no name in any notation. Its definition says it.</p>
 		{/each}
 		<p class="mt-2 text-sm text-quiet">
 			{leans === 'mixed'

@@ -38,6 +38,7 @@ export class OpenCourse {
 
 	/** Changes the course here, and sends it after what was done before. */
 	change(fields: Partial<Course>): Promise<void> {
+		this.trouble = null;
 		this.course = { ...this.course, ...fields };
 		this.#unsent = this.course;
 		this.#sending = this.#sending.then(() => this.#send());
@@ -61,7 +62,7 @@ export class OpenCourse {
 		// A later step sent this one along.
 		if (!document) return;
 		const answer = await sendJson(courseAt(this.id), { base: this.#version, document });
-		this.trouble = answer.ok ? null : answer.error.message;
+		if (!answer.ok) this.trouble = answer.error.message;
 		// What nobody answered goes along with the next step.
 		if (!answer.ok && answer.error.code === 'away') return;
 		if (answer.ok) this.#version++;

@@ -45,6 +45,15 @@ describe('an open course', () => {
 		expect(kept.course).toEqual({ ...course, title: 'Theirs', every: 14 });
 	});
 
+	it('leaves standing what the page said meanwhile of something else', async () => {
+		const sent = open.change({ title: 'Mine' });
+		open.trouble = '“marmalade” is no cross.';
+		await sent;
+		expect([kept.course.title, open.trouble]).toEqual(['Mine', '“marmalade” is no cross.']);
+		await open.change({ every: 14 });
+		expect(open.trouble).toBeNull();
+	});
+
 	it('keeps what was done while the server is away, and sends it with the next step', async () => {
 		const answering = fetch;
 		vi.stubGlobal('fetch', async () => {

@@ -215,7 +215,9 @@ describe('pens', () => {
 		expect(svg).toContain('&lt;b>&amp;&quot;');
 		expect(svg).toContain('<title>a &lt; b &amp; &quot;c&quot;</title>');
 		expect(svg).toContain('<pattern id="own"');
-		expect(svg).toContain('<g transform="translate(0 0) scale(-1 1)"><path d="M0 0h4v4Z" fill="url(#own)"/></g>');
+		expect(svg).toContain(
+			'<g transform="translate(0 0) scale(-1 1)"><path d="M0 0h4v4Z" fill="url(#own)"/></g>'
+		);
 		expect(new SvgPen(PRINT_TONES).svg(1, 1, '')).not.toContain('<pattern');
 	});
 

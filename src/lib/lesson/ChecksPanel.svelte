@@ -16,7 +16,7 @@
 		'Every cross is shown before it is practised, counted or mended.',
 		'Every cross is practised, and asked about.',
 		'No way is beyond the level, the yarn or the needles there are.',
-		'Names are of one school.',
+		'Names are in one notation.',
 		'All that is needed is on the list.',
 		'No half hour goes by without a rest.',
 		'Swatches can be knitted, and nothing points to what is not there.',

@@ -1,158 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { draftAround } from '../planning/around';
-import type { Brief } from '../planning/brief';
-import { applyChange, invertChange } from './change';
-import { checkLesson } from '../planning/check';
-import { clashOf } from './clash';
-import { lessonDifferences, inShort } from './differences';
-import { draftLesson } from '../planning/draft';
-import { historyOf, lessonAt, type Dated } from './history';
-import { emptyLesson, minutesOf, type Change, type Lesson, type Part } from './lesson';
-import { USUAL_RATES } from '../planning/rates';
+import { applyChange } from '../lesson/change';
+import { emptyLesson, minutesOf, type Change, type Lesson, type Part } from '../lesson/lesson';
 import { unwrap } from '../result';
+import { draftAround } from './around';
+import type { Brief } from './brief';
+import { checkLesson } from './check';
+import { draftLesson } from './draft';
+import { USUAL_RATES } from './rates';
 
 const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: `Note ${id}`, minutes });
-const lesson: Lesson = { ...emptyLesson('Ropes'), parts: ['a', 'b', 'c'].map((id) => note(id)) };
+
 const set = (part: string, fields: object): Change => ({ kind: 'set-part', part, fields });
-
-/** A change of any kind to a lesson whose parts are called a to e. */
-const anyChange = fc.oneof(
-	fc.record({
-		kind: fc.constant('set-part' as const),
-		part: fc.constantFrom('a', 'b', 'c', 'd'),
-		fields: fc.record({ title: fc.string({ maxLength: 8 }) })
-	}),
-	fc.record({ kind: fc.constant('remove-part' as const), part: fc.constantFrom('a', 'b', 'c', 'd') }),
-	fc.record({
-		kind: fc.constant('move-part' as const),
-		part: fc.constantFrom('a', 'b', 'c', 'd'),
-		after: fc.constantFrom('a', 'b', 'c', 'd', null)
-	}),
-	fc.record({
-		kind: fc.constant('add-part' as const),
-		part: fc.constantFrom('d', 'e').map((id) => note(id)),
-		after: fc.constantFrom('a', 'b', null)
-	}),
-	fc.record({
-		kind: fc.constant('set' as const),
-		fields: fc.record({ title: fc.string({ maxLength: 8 }), minutes: fc.integer({ min: 1, max: 600 }) })
-	})
-);
-
-describe('differences', () => {
-	it('tell what was changed, added, removed and moved, with the words then and now', () => {
-		const now = [
-			set('a', { title: 'Reeds', text: 'Stand *tall*.' }),
-			{ kind: 'remove-part', part: 'b' } as const,
-			{ kind: 'add-part', part: note('d'), after: null } as const,
-			{ kind: 'set', fields: { minutes: 60 } } as const
-		].reduce<Lesson>(applyChange, lesson);
-		expect(lessonDifferences(lesson, now)).toEqual([
-			{ part: null, title: 'Ropes', what: 'changed', fields: [{ field: 'minutes', then: '90', now: '60' }] },
-			{ part: 'd', title: 'Note d', what: 'added', fields: [] },
-			{
-				part: 'a',
-				title: 'Reeds',
-				what: 'changed',
-				fields: [
-					{ field: 'title', then: 'Note a', now: 'Reeds' },
-					{ field: 'text', then: '', now: 'Stand *tall*.' }
-				]
-			},
-			{ part: 'b', title: 'Note b', what: 'removed', fields: [] }
-		]);
-		expect(inShort(lessonDifferences(lesson, now))).toBe('1 part changed, 1 added, 1 removed, minutes');
-	});
-
-	it('name only the part that was moved, not those it passed', () => {
-		const now = applyChange(lesson, { kind: 'move-part', part: 'a', after: 'c' });
-		expect(lessonDifferences(lesson, now)).toEqual([
-			{ part: 'a', title: 'Note a', what: 'moved', fields: [] }
-		]);
-	});
-
-	it('are none exactly where nothing that is told is other', () => {
-		fc.assert(
-			fc.property(fc.array(anyChange, { maxLength: 6 }), (changes) => {
-				const now = changes.reduce<Lesson>(applyChange, lesson);
-				const same = JSON.stringify(now) === JSON.stringify(lesson);
-				expect(lessonDifferences(lesson, now).length === 0).toBe(same);
-			})
-		);
-	});
-});
-
-describe('two hands', () => {
-	it.each<[string, Change, Change[], ReturnType<typeof clashOf>]>([
-		['other parts go together', set('a', { title: 'x' }), [set('b', { title: 'y' })], null],
-		['other fields go together', set('a', { title: 'x' }), [set('a', { text: 'y' })], null],
-		[
-			'one field clashes',
-			set('a', { title: 'x' }),
-			[set('a', { title: 'y' })],
-			{ part: 'a', fields: ['title'] }
-		],
-		['saying the same is no clash', set('a', { title: 'x' }), [set('a', { title: 'x' })], null],
-		[
-			'what is said last counts',
-			set('a', { title: 'x' }),
-			[set('a', { title: 'y' }), set('a', { title: 'x' })],
-			null
-		],
-		[
-			'writing in a part that is gone',
-			set('a', { title: 'x' }),
-			[{ kind: 'remove-part', part: 'a' }],
-			{ part: 'a', fields: [] }
-		],
-		[
-			'removing a part that was written in',
-			{ kind: 'remove-part', part: 'a' },
-			[set('a', { text: 'y' })],
-			{ part: 'a', fields: [] }
-		],
-		[
-			'the lesson itself',
-			{ kind: 'set', fields: { title: 'x', minutes: 60 } },
-			[{ kind: 'set', fields: { title: 'y' } }],
-			{ part: null, fields: ['title'] }
-		],
-		['moving', { kind: 'move-part', part: 'a', after: 'b' }, [set('a', { title: 'y' })], null]
-	])('%s', (_, change, others, clash) => expect(clashOf(change, others)).toEqual(clash));
-});
-
-describe('a history', () => {
-	const MINUTE = 60_000;
-	const dated = (changes: readonly Change[], at: (i: number) => number): Dated[] =>
-		changes.map((change, i) => ({ version: i + 1, at: at(i), change }));
-
-	it('tells what was done in one sitting together, the newest first', () => {
-		const changes = dated(
-			[set('a', { title: 'x' }), set('b', { title: 'y' }), { kind: 'remove-part', part: 'c' }],
-			(i) => [0, MINUTE, 60 * MINUTE][i]
-		);
-		expect(historyOf(lesson, changes)).toEqual([
-			{ version: 3, at: 60 * MINUTE, said: '1 part removed' },
-			{ version: 2, at: MINUTE, said: '2 parts changed' }
-		]);
-	});
-
-	it('gives back any version, and bringing one back is one more version', () => {
-		fc.assert(
-			fc.property(fc.array(anyChange, { minLength: 1, maxLength: 8 }), fc.nat(), (list, pick) => {
-				const changes = dated(list, () => 0);
-				const version = pick % (list.length + 1);
-				const then = lessonAt(lesson, changes, version);
-				expect(then).toEqual(list.slice(0, version).reduce<Lesson>(applyChange, lesson));
-				const now = lessonAt(lesson, changes, list.length);
-				const back: Change = { kind: 'restore', lesson: then };
-				expect(applyChange(now, back)).toEqual(then);
-				expect(applyChange(applyChange(now, back), invertChange(now, back)!)).toEqual(now);
-			})
-		);
-	});
-});
 
 describe('a lesson drafted again', () => {
 	const brief: Brief = { crossings: ['2/2 RC', '2/2 LC'], level: 'beginner', minutes: 150 };

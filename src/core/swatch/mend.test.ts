@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import { fabricOf, workingOf, type Fabric, type Working } from '../fabric/fabric';
+import { readPattern } from '../pattern/pattern';
+import type { Result } from '../result';
+import { mendsOf } from './mend';
+import { applyEdits } from './text';
+
+const valueOf = <T>(result: Result<T>): T => {
+	if (!result.ok) throw new Error(result.error.message);
+	return result.value;
+};
+
+const working = (text: string): Working => valueOf(workingOf(readPattern(text)));
+
+const fabric = (text: string): Fabric => valueOf(fabricOf(text));
+
+describe('a mend', () => {
+	const mended = (text: string, code: string, which = 0) => {
+		const now = working(text);
+		const found = now.fabric.problems.find((problem) => problem.code === code)!;
+		return applyEdits(text, mendsOf(text, now, found)[which].edits);
+	};
+
+	it.each([
+		['Cast on 8.\nRow 1: p2, C4F, p2.', 'settled-by-count', 'p2, 2/2 LC, p2'],
+		['Cast on 8.\nRow 1: p2, k2 tog, p to end.', 'unknown-word', 'p2, k2tog, p to end'],
+		['Cast on 8.\nRow 1: p2, k4.', 'too-few', 'p2, k4, as they face to end'],
+		['Cast on 8.\nRow 1: p2, k9.', 'too-many', 'p2, k6'],
+		['Cast on 8.\nRow 1: k8.\nRow 3: k8.', 'missing-row', 'Row 2: as they face.'],
+		['Row 1: k8.', 'cast-on-from-row', 'Cast on 8.\nRow 1: k8.'],
+		[
+			'Cast on 4.\nRow 1 (RS): 2/2 RC.\nRow 2: p4.\nRow 3 (RS): k4.\nRep rows 1-3 twice.',
+			'wrong-side-repeat',
+			'Rep rows 1-4'
+		],
+		['Cast on 4.\nRnd 1: 2/2 RC.\nRnd 2: 2/2 LC.', 'tight-rest', 'Rnd 3: 2/2 LC']
+	])('of “%s” takes “%s” away', (text, code, wanted) => {
+		const after = mended(text, code);
+		expect(after).toContain(wanted);
+		expect(fabric(after).problems.map((problem) => problem.code)).not.toContain(code);
+	});
+
+	it('that only the teacher can choose offers every meaning', () => {
+		const text = 'Cast on 20.\nRow 1: k2, C4F, k to end.';
+		const now = working(text);
+		expect(mendsOf(text, now, now.fabric.problems[0]).map(({ says }) => says)).toEqual([
+			'Write it as 2/2 LC',
+			'Write it as 4/4 LC'
+		]);
+	});
+});
