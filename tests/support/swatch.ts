@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { workingOf, type Working } from '../../src/core/fabric/fabric';
+import { fabricOf, workingOf, type Fabric, type Working } from '../../src/core/fabric/fabric';
 import { readPattern } from '../../src/core/pattern/pattern';
+import { unwrap } from '../../src/core/result';
 import { GROUNDS, MOTIFS, USUAL_RECIPE, type Recipe } from '../../src/core/swatch/generate';
 
 /** Recipes a teacher may ask for. */
@@ -33,3 +34,14 @@ export function worked(text: string): Working | null {
 	const working = workingOf(readPattern(text));
 	return working.ok ? working.value : null;
 }
+
+/** Rows as worked, and as cloth. */
+export const working = (text: string): Working => unwrap(workingOf(readPattern(text)));
+export const fabric = (text: string): Fabric => unwrap(fabricOf(text));
+
+/** What is wrong with rows. */
+export const errors = (text: string) => fabric(text).problems.filter(({ severity }) => severity === 'error');
+
+/** A rope of four stitches, crossed once. */
+export const ROPE =
+	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, p2.\nRow 5 (RS): p2, k4, p2.';

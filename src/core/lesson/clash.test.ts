@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { clashOf } from './clash';
 import { type Change } from './lesson';
-
-const set = (part: string, fields: object): Change => ({ kind: 'set-part', part, fields });
+import { set } from '../../../tests/support/changes';
 
 describe('two hands', () => {
 	it.each<[string, Change, Change[], ReturnType<typeof clashOf>]>([

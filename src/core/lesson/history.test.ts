@@ -2,37 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyChange, invertChange } from './change';
 import { historyOf, lessonAt, type Dated } from './history';
-import { emptyLesson, type Change, type Lesson, type Part } from './lesson';
-
-const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: `Note ${id}`, minutes });
-
-const lesson: Lesson = { ...emptyLesson('Ropes'), parts: ['a', 'b', 'c'].map((id) => note(id)) };
-
-const set = (part: string, fields: object): Change => ({ kind: 'set-part', part, fields });
-
-/** A change of any kind to a lesson whose parts are called a to e. */
-const anyChange = fc.oneof(
-	fc.record({
-		kind: fc.constant('set-part' as const),
-		part: fc.constantFrom('a', 'b', 'c', 'd'),
-		fields: fc.record({ title: fc.string({ maxLength: 8 }) })
-	}),
-	fc.record({ kind: fc.constant('remove-part' as const), part: fc.constantFrom('a', 'b', 'c', 'd') }),
-	fc.record({
-		kind: fc.constant('move-part' as const),
-		part: fc.constantFrom('a', 'b', 'c', 'd'),
-		after: fc.constantFrom('a', 'b', 'c', 'd', null)
-	}),
-	fc.record({
-		kind: fc.constant('add-part' as const),
-		part: fc.constantFrom('d', 'e').map((id) => note(id)),
-		after: fc.constantFrom('a', 'b', null)
-	}),
-	fc.record({
-		kind: fc.constant('set' as const),
-		fields: fc.record({ title: fc.string({ maxLength: 8 }), minutes: fc.integer({ min: 1, max: 600 }) })
-	})
-);
+import { type Change, type Lesson } from './lesson';
+import { anyChange, lesson, set } from '../../../tests/support/changes';
 
 describe('a history', () => {
 	const MINUTE = 60_000;

@@ -1,17 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyChange } from '../lesson/change';
-import { emptyLesson, minutesOf, type Change, type Lesson, type Part } from '../lesson/lesson';
+import { minutesOf, type Change, type Lesson, type Part } from '../lesson/lesson';
 import { unwrap } from '../result';
 import { draftAround } from './around';
 import type { Brief } from './brief';
 import { checkLesson } from './check';
 import { draftLesson } from './draft';
 import { USUAL_RATES } from './rates';
-
-const note = (id: string, minutes = 5): Part => ({ id, kind: 'note', title: `Note ${id}`, minutes });
-
-const set = (part: string, fields: object): Change => ({ kind: 'set-part', part, fields });
+import { note, set } from '../../../tests/support/changes';
 
 describe('a lesson drafted again', () => {
 	const brief: Brief = { crossings: ['2/2 RC', '2/2 LC'], level: 'beginner', minutes: 150 };

@@ -1,32 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { recipe } from '../../../tests/support/swatch';
-import { fabricOf, workingOf, type Fabric, type Working } from '../fabric/fabric';
 import { crossUnit } from '../fabric/units';
 import { readName } from '../naming/read';
-import { readPattern } from '../pattern/pattern';
 import type { Result } from '../result';
 import { addCrossing, mirrorCrossing, mirrorRow, moveCrossing, removeCrossing } from './edit';
 import { generate } from './generate';
 import { addRepeat, addRows, numbersText, removeRepeat, removeRows } from './rows';
 import { applyEdits, type TextEdit } from './text';
-
-const valueOf = <T>(result: Result<T>): T => {
-	if (!result.ok) throw new Error(result.error.message);
-	return result.value;
-};
-
-const working = (text: string): Working => valueOf(workingOf(readPattern(text)));
-
-const fabric = (text: string): Fabric => valueOf(fabricOf(text));
-
-const errors = (text: string) => fabric(text).problems.filter(({ severity }) => severity === 'error');
-
-const ROPE =
-	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, p2.\nRow 5 (RS): p2, k4, p2.';
+import { ROPE, errors, recipe, working } from '../../../tests/support/swatch';
+import { unwrap } from '../result';
 
 describe('a change on the cloth', () => {
-	const made = (text: string, edits: Result<TextEdit[]>) => applyEdits(text, valueOf(edits));
+	const made = (text: string, edits: Result<TextEdit[]>) => applyEdits(text, unwrap(edits));
 
 	it('moves a crossing along its row and to another, and leaves what is under it as it faces', () => {
 		const text =
@@ -44,7 +29,7 @@ describe('a change on the cloth', () => {
 	it('keeps every stitch, wherever a crossing is moved', () => {
 		fc.assert(
 			fc.property(recipe, fc.nat(), fc.nat(40), fc.nat(), (asked, from, at, to) => {
-				const text = valueOf(generate(asked));
+				const text = unwrap(generate(asked));
 				const before = working(text);
 				const crossed = before.steps.flatMap(({ worked }, step) =>
 					worked.crossings.map((placed) => ({ step, at: placed.before }))
@@ -57,7 +42,7 @@ describe('a change on the cloth', () => {
 	});
 
 	it('puts in, takes out and mirrors crossings and rows', () => {
-		const crossing = valueOf(readName('1/1 LC')).readings[0].crossing;
+		const crossing = unwrap(readName('1/1 LC')).readings[0].crossing;
 		const added = made(
 			ROPE,
 			addCrossing(ROPE, working(ROPE), { step: 4, at: 2 }, crossUnit('1/1 LC', crossing))
@@ -79,7 +64,7 @@ describe('a change on the cloth', () => {
 		expect(more).toContain('Row 9 (RS): p2, 2/2 RC');
 		expect(more).toContain('Rep rows 3-8 twice.');
 		expect(errors(more)).toEqual([]);
-		const fewer = applyEdits(more, valueOf(removeRows(more, working(more), 5)));
+		const fewer = applyEdits(more, unwrap(removeRows(more, working(more), 5)));
 		expect(fewer).toBe(text);
 		expect(removeRows('Cast on 2.\nRow 1: k2.', working('Cast on 2.\nRow 1: k2.'), 1)).toMatchObject({
 			error: { code: 'conflict' }

@@ -1,27 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { recipe } from '../../../tests/support/swatch';
-import { fabricOf, workingOf, type Fabric, type Working } from '../fabric/fabric';
-import { readPattern } from '../pattern/pattern';
-import type { Result } from '../result';
 import { USUAL_RULES } from '../rules';
 import { generate, USUAL_RECIPE } from './generate';
 import { summaryOf } from './summary';
-
-const valueOf = <T>(result: Result<T>): T => {
-	if (!result.ok) throw new Error(result.error.message);
-	return result.value;
-};
-
-const working = (text: string): Working => valueOf(workingOf(readPattern(text)));
-
-const fabric = (text: string): Fabric => valueOf(fabricOf(text));
+import { fabric, recipe, working } from '../../../tests/support/swatch';
+import { unwrap } from '../result';
 
 describe('a recipe', () => {
 	it('is written from cast-on to the last row without a problem, whatever is asked', () => {
 		fc.assert(
 			fc.property(recipe, (asked) => {
-				const text = valueOf(generate(asked));
+				const text = unwrap(generate(asked));
 				expect({ text, problems: fabric(text).problems.filter(({ code }) => code !== 'tight-rest') }).toEqual(
 					{ text, problems: [] }
 				);
@@ -30,7 +19,7 @@ describe('a recipe', () => {
 	});
 
 	it('makes a plait that comes home, with its crosses as far apart as asked', () => {
-		const text = valueOf(
+		const text = unwrap(
 			generate({ ...USUAL_RECIPE, motif: 'plait', repeats: 3, spacing: 4, border: 0, edge: 0 })
 		);
 		const { between, crosses, home } = summaryOf(working(text), { stitches: 20, rows: 28 }, USUAL_RULES);
@@ -40,7 +29,7 @@ describe('a recipe', () => {
 	it('lets two ropes meet, cross and part, and a ring open and close', () => {
 		const asked = { ...USUAL_RECIPE, times: 2, spacing: 2, repeats: 1, border: 0, edge: 0, beside: 0 };
 		const names = (motif: 'meeting' | 'ring') =>
-			working(valueOf(generate({ ...asked, motif }))).steps.flatMap(({ worked }) =>
+			working(unwrap(generate({ ...asked, motif }))).steps.flatMap(({ worked }) =>
 				worked.crossings.map(({ item }) => item.text)
 			);
 		expect(names('meeting')).toEqual([
@@ -58,7 +47,7 @@ describe('a recipe', () => {
 	});
 
 	it('adds stitches above the edge and takes as many away below the other', () => {
-		const rows = fabric(valueOf(generate({ ...USUAL_RECIPE, flare: true }))).rows;
+		const rows = fabric(unwrap(generate({ ...USUAL_RECIPE, flare: true }))).rows;
 		const [least, most] = [
 			Math.min(...rows.map(({ after }) => after)),
 			Math.max(...rows.map(({ after }) => after))
@@ -70,7 +59,7 @@ describe('a recipe', () => {
 	it('is refused with what to do where it cannot be worked', () => {
 		expect(generate({ ...USUAL_RECIPE, spacing: 5 })).toMatchObject({ error: { code: 'parity' } });
 		expect(generate({ ...USUAL_RECIPE, name: 'C4F' })).toMatchObject({ error: { code: 'conflict' } });
-		expect(valueOf(generate({ ...USUAL_RECIPE, name: '2/1/2 LC' }))).toContain('Key:\n2/1/2 LC: sl');
+		expect(unwrap(generate({ ...USUAL_RECIPE, name: '2/1/2 LC' }))).toContain('Key:\n2/1/2 LC: sl');
 		expect(generate({ ...USUAL_RECIPE, name: '2/1 RPC' })).toMatchObject({ error: { code: 'conflict' } });
 		expect(generate({ ...USUAL_RECIPE, name: 'bramble' })).toMatchObject({ error: { code: 'unreadable' } });
 	});

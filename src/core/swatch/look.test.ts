@@ -1,18 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { workingOf, type Working } from '../fabric/fabric';
-import { readPattern } from '../pattern/pattern';
-import type { Result } from '../result';
 import { lookSaid, writtenSentences } from './look';
-
-const valueOf = <T>(result: Result<T>): T => {
-	if (!result.ok) throw new Error(result.error.message);
-	return result.value;
-};
-
-const working = (text: string): Working => valueOf(workingOf(readPattern(text)));
-
-const ROPE =
-	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, p2.\nRow 5 (RS): p2, k4, p2.';
+import { ROPE, working } from '../../../tests/support/swatch';
 
 describe('rows for those who read pictures', () => {
 	it('say what to skip and what to look at, each sentence once', () => {

@@ -1,21 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { workingOf, type Working } from '../fabric/fabric';
-import { readPattern } from '../pattern/pattern';
-import type { Result } from '../result';
 import { USUAL_RULES } from '../rules';
 import { generate, USUAL_RECIPE } from './generate';
 import { drawInBy, gaugeOf, repeatIn, repeatsTo, roundsAdvice, spacingSaid, spacingsFor } from './measure';
 import { multipleOf } from './multiple';
-
-const valueOf = <T>(result: Result<T>): T => {
-	if (!result.ok) throw new Error(result.error.message);
-	return result.value;
-};
-
-const working = (text: string): Working => valueOf(workingOf(readPattern(text)));
-
-const ROPE =
-	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, p2.\nRow 5 (RS): p2, k4, p2.';
+import { ROPE, working } from '../../../tests/support/swatch';
+import { unwrap } from '../result';
 
 describe('measures', () => {
 	const gauge = { stitches: 20, rows: 28 };
@@ -73,7 +62,7 @@ describe('measures', () => {
 			`Cast on ${times * 6 + 2}.\nRow 1 (RS): [p2, k4] ${times} times, p2.\nRow 2: as they face.\nRow 3 (RS): [p2, 2/2 RC] ${times} times, p2.`;
 		expect(multipleOf(working(text(4)))).toEqual({ of: 6, plus: 2, times: 4, before: 1 });
 		expect(multipleOf(working(ROPE))).toBeNull();
-		const comb = valueOf(generate({ ...USUAL_RECIPE, motif: 'honeycomb', times: 3, beside: 3 }));
+		const comb = unwrap(generate({ ...USUAL_RECIPE, motif: 'honeycomb', times: 3, beside: 3 }));
 		expect(multipleOf(working(comb))).toMatchObject({ of: 8, plus: 10, times: 3 });
 	});
 });

@@ -1,18 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { fabricOf, workingOf, type Fabric, type Working } from '../fabric/fabric';
-import { readPattern } from '../pattern/pattern';
-import type { Result } from '../result';
 import { mendsOf } from './mend';
 import { applyEdits } from './text';
-
-const valueOf = <T>(result: Result<T>): T => {
-	if (!result.ok) throw new Error(result.error.message);
-	return result.value;
-};
-
-const working = (text: string): Working => valueOf(workingOf(readPattern(text)));
-
-const fabric = (text: string): Fabric => valueOf(fabricOf(text));
+import { fabric, working } from '../../../tests/support/swatch';
 
 describe('a mend', () => {
 	const mended = (text: string, code: string, which = 0) => {

@@ -3,9 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { swatchDifferences } from './differences';
 import { mergeVersions } from './merge';
 import { newSwatch } from './schema';
-
-const ROPE =
-	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, p2.\nRow 5 (RS): p2, k4, p2.';
+import { ROPE } from '../../../tests/support/swatch';
 
 describe('two versions', () => {
 	const base = newSwatch('Rope', ROPE);

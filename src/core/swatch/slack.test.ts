@@ -1,21 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { fabricOf, workingOf, type Fabric, type Working } from '../fabric/fabric';
-import { readPattern } from '../pattern/pattern';
-import type { Result } from '../result';
 import { slackEdits, slackPlaces } from './slack';
 import { applyEdits } from './text';
-
-const valueOf = <T>(result: Result<T>): T => {
-	if (!result.ok) throw new Error(result.error.message);
-	return result.value;
-};
-
-const working = (text: string): Working => valueOf(workingOf(readPattern(text)));
-
-const fabric = (text: string): Fabric => valueOf(fabricOf(text));
-
-const ROPE =
-	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\nRow 3 (RS): p2, 2/2 RC, p2.\nRow 5 (RS): p2, k4, p2.';
+import { ROPE, fabric, working } from '../../../tests/support/swatch';
 
 describe('slack', () => {
 	it('lies at the first purl behind a rope and behind two knits, not in ribs', () => {
