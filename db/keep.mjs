@@ -13,16 +13,16 @@ export async function keepDocuments(client, owner, documents) {
 /** @typedef {{ query: (text: string, values: unknown[]) => Promise<unknown> }} Client */
 
 /**
- * How a document of each open format is kept.
+ * How a document of each open format is kept: each at its own moment, so that a list has them in an order.
  * @type {Record<string, (client: Client, owner: string, document: any) => Promise<unknown>>}
  */
 const KEPT = {
 	'pond-loop/lesson@1': (client, owner, lesson) =>
-		client.query('insert into lessons (id, owner, document, original) values ($1, $2, $3, $3)', [
-			randomUUID(),
-			owner,
-			lesson
-		]),
+		client.query(
+			`insert into lessons (id, owner, document, original, created_at, changed_at)
+			values ($1, $2, $3, $3, clock_timestamp(), clock_timestamp())`,
+			[randomUUID(), owner, lesson]
+		),
 	// A class is one in which the lesson before it was given.
 	'pond-loop/class@1': (client, owner, record) =>
 		client.query(
@@ -32,7 +32,10 @@ const KEPT = {
 		),
 	'pond-loop/swatch@1': async (client, owner, swatch) => {
 		const id = randomUUID();
-		await client.query('insert into swatches (id, owner, document) values ($1, $2, $3)', [id, owner, swatch]);
+		await client.query(
+			'insert into swatches (id, owner, document, changed_at) values ($1, $2, $3, clock_timestamp())',
+			[id, owner, swatch]
+		);
 		await client.query(
 			`insert into swatch_versions (id, swatch_id, version, document, said, made_by)
 			values ($1, $2, 1, $3, 'came with the demo', $4)`,
