@@ -17,17 +17,14 @@
 	import type ClothDesk from './ClothDesk.svelte';
 	import ClothSection from './ClothSection.svelte';
 	import { ClothView } from './clothView.svelte';
-	import CompareSwatches from './CompareSwatches.svelte';
 	import CounterBar from './CounterBar.svelte';
 	import FiguresPanel from './FiguresPanel.svelte';
 	import HerePanel from './HerePanel.svelte';
-	import HistoryPanel from './HistoryPanel.svelte';
 	import LostPlace from './LostPlace.svelte';
 	import { OpenSwatch } from './openSwatch.svelte';
 	import RecipeForm from './RecipeForm.svelte';
 	import type { RowsEditor } from './rowsEditor';
 	import RowsField from './RowsField.svelte';
-	import SwatchClash from './SwatchClash.svelte';
 	import SwatchFiles from './SwatchFiles.svelte';
 	import SwatchTools from './SwatchTools.svelte';
 
@@ -122,7 +119,12 @@
 
 <div class="px-4 empty:hidden sm:px-7">
 	<ClashDialog of={open.clash?.head ?? null}>
-		{#if open.clash}<SwatchClash {open} theirs={open.clash.swatch} />{/if}
+		{#if open.clash}
+			{@const { swatch } = open.clash}
+			{#await import('./SwatchClash.svelte') then { default: SwatchClash }}
+				<SwatchClash {open} theirs={swatch} />
+			{/await}
+		{/if}
 	</ClashDialog>
 </div>
 <div class="desk">
@@ -161,7 +163,7 @@
 	>
 		<PanelTabs panels={PANELS} label="What stands beside" bind:chosen={panel}>
 			{#if panel === 'history'}
-				<HistoryPanel {open} />
+				{#await import('./HistoryPanel.svelte') then { default: HistoryPanel }}<HistoryPanel {open} />{/await}
 			{:else if panel === 'files'}
 				<SwatchFiles {open} view={look.view} onlesson={() => (adding = true)} />
 			{:else if !working || working.steps.length === 0}
@@ -201,12 +203,14 @@
 </Dialog>
 <Dialog title="Side by side" wide bind:open={comparing}>
 	{#if working}
-		<CompareSwatches
-			title={open.card.title}
-			{working}
-			gauge={gaugeOf(open.card)}
-			others={data.swatches.filter(({ id }) => id !== open.id)}
-		/>
+		{#await import('./CompareSwatches.svelte') then { default: CompareSwatches }}
+			<CompareSwatches
+				title={open.card.title}
+				{working}
+				gauge={gaugeOf(open.card)}
+				others={data.swatches.filter(({ id }) => id !== open.id)}
+			/>
+		{/await}
 	{:else}<p>Rows come first.</p>{/if}
 </Dialog>
 <Dialog title="Put this swatch into a lesson" bind:open={adding}>
