@@ -64,8 +64,10 @@ const BENCH = {
 	readings: 'select name, medium, crossing from chosen_readings where owner = $1 order by medium, name'
 };
 
-/** Rows of a long list that are read at once. */
-const AT_ONCE = 200;
+/** Rows of a long list that are read at once: each may be as large as a whole swatch. */
+const AT_ONCE = 20;
+/** How long a reader may work on what it has read before it asks for more. */
+const LONGEST_PAUSE = '60s';
 
 /** What is told of a teacher's things, one after another; `long` are lists that are read as they are walked through. */
 export interface Reader {
@@ -85,6 +87,7 @@ export async function readHoldings(
 ): Promise<{ name: string; settings: object; bench: Record<keyof typeof BENCH, unknown[]> }> {
 	return inTransaction(async (client) => {
 		await client.query('set transaction isolation level repeatable read read only');
+		await client.query(`set local idle_in_transaction_session_timeout = '${LONGEST_PAUSE}'`);
 		const all = async <T extends pg.QueryResultRow>(text: string, of = owner) =>
 			(await client.query<T>(text, [of])).rows;
 		for (const [folder, { ids, one, long }] of Object.entries(FOLDERS))
