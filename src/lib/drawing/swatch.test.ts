@@ -7,6 +7,7 @@ import { worked } from '../../../tests/support/swatch';
 import { TONES, type Pen, type Tone } from './pen';
 import { SvgPen } from './pens';
 import {
+	boxOf,
 	columnX,
 	crossingsSeen,
 	strandPath,
@@ -14,7 +15,9 @@ import {
 	paintNumbers,
 	paintRows,
 	clothSize,
+	spanOver,
 	spotAt,
+	wavePath,
 	wholeOf,
 	type View
 } from './swatch';
@@ -139,4 +142,31 @@ it('a drawing of its own is one SVG with its title, colours written in', () => {
 	expect(svg).toContain('<title>Rope &amp; &lt;eel></title>');
 	expect(svg.match(/<text /g)).toHaveLength(3);
 	expect(svg).not.toMatch(/var\(|undefined|NaN|\d\.\d{3}/);
+});
+
+describe('what is chosen on the cloth', () => {
+	it('is boxed with the crossing over it, from either side', () => {
+		fc.assert(
+			fc.property(views, fc.integer({ min: 0, max: 5 }), (view, column) => {
+				const size = clothSize(rope, view);
+				const box = boxOf(rope, { step: 2, column }, size, view)!;
+				const span = spanOver(rope, { step: 2, column });
+				expect(span).toEqual(column >= 1 && column <= 4 ? [1, 4] : null);
+				expect(box.width).toBe(span ? 4 * view.stitch : view.stitch);
+				expect(spotAt(box.x + box.width / 2 - 1, box.y + 1, rope, size, view)?.step).toBe(2);
+			})
+		);
+	});
+
+	it('is nothing where the cloth has no such stitch', () => {
+		const size = clothSize(rope, VIEW);
+		expect([
+			boxOf(rope, { step: 9, column: 0 }, size, VIEW),
+			boxOf(rope, { step: 0, column: 6 }, size, VIEW)
+		]).toEqual([null, null]);
+	});
+
+	it('lies over water whose waves reach from edge to edge', () => {
+		expect(wavePath(100, 20)).toBe('M0 20q15 -7 30 0t30 0q15 -7 30 0t30 0');
+	});
 });

@@ -2,6 +2,7 @@ import type { Crossing } from '$core/crossing/crossing';
 import { turnOver } from '$core/crossing/transform';
 import type { Working } from '$core/fabric/fabric';
 import type { Step } from '$core/fabric/steps';
+import type { ClothSpot } from '$core/swatch/clothSpot';
 import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples, type Ribbon } from './cloth';
 import type { Pen } from './pen';
 
@@ -70,6 +71,38 @@ export function crossingsSeen({ row, worked }: Step, side: View['side']): SeenCr
 		return { crossing: inHand ? crossing : turnOver(crossing), column, at: before };
 	});
 }
+
+/** First and last column, from the left edge of the right side, of the crossing over a stitch; `null` where none is. */
+export function spanOver({ steps }: Working, { step, column }: ClothSpot): readonly [number, number] | null {
+	const found = crossingsSeen(steps[step], 'right').find(
+		(one) => column >= one.column && column < one.column + one.crossing.stitches
+	);
+	return found ? [found.column, found.column + found.crossing.stitches - 1] : null;
+}
+
+/** Where a stitch, or the crossing over it, lies on the picture; `null` where the cloth has no such stitch. */
+export function boxOf(
+	working: Working,
+	spot: ClothSpot,
+	size: Size,
+	view: View
+): { readonly x: number; readonly y: number; readonly width: number; readonly height: number } | null {
+	const row = working.steps.at(spot.step)?.row;
+	if (!row || spot.column >= row.after) return null;
+	const xs = (spanOver(working, spot) ?? [spot.column, spot.column]).map((column) =>
+		columnX(column, row.after, size, view)
+	);
+	return {
+		x: Math.min(...xs) - view.stitch / 2,
+		y: size.height - (spot.step + 1) * view.row,
+		width: Math.abs(xs[1] - xs[0]) + view.stitch,
+		height: view.row
+	};
+}
+
+/** The line of the water: a path with small waves at a height. */
+export const wavePath = (width: number, y: number): string =>
+	`M0 ${y}${'q15 -7 30 0t30 0'.repeat(Math.ceil(width / 60))}`;
 
 /** A stretch of the cloth: the rows from `first` up to, and without, `last`, and from left to right in pixels. */
 export interface RowStretch {

@@ -2,12 +2,11 @@
 	import { counted } from '$core/naming/numbers';
 	import { onMount } from 'svelte';
 	import { LEVEL_CHOICES, MEDIUM_NAMES, YARN_CHOICES } from '$lib/ui/words';
-	import { namesOfKey, pastedAs } from '$core/formats/pasted';
 	import { parseBrief } from '$core/formats/lesson';
 	import type { Draft } from '$core/planning/draft';
 	import { linkSwatch } from '$core/lesson/follow';
 	import type { Lesson } from '$core/lesson/lesson';
-	import { readKey, withoutDoubles, writtenOut } from '$core/naming/key';
+	import { joinNames, meanNames, pastedKeyNames, settledNames } from '$core/formats/askedNames';
 	import { fault, mapResult, type Result } from '$core/result';
 	import { ratesWith } from '$core/planning/rates';
 	import { LESSON_MEDIA } from '$core/lesson/schema';
@@ -65,27 +64,9 @@
 	let yarn = $state<'grippy' | 'plain' | 'slippery'>('plain');
 	let needles = $state<'0' | '1' | '2'>('1');
 
-	/** Names with commas between; one that is written out, with its definition, has a line of its own. */
-	const listed = (text: string) =>
-		text
-			.split('\n')
-			.flatMap((line) => (line.includes(':') ? [line] : line.split(/[,;]/)))
-			.map((name) => name.trim())
-			.filter(Boolean);
-	const together = (names: readonly string[]) =>
-		names.join(names.some((name) => name.includes(':')) ? '\n' : ', ');
 	/** a key that was pasted where names go is one: its names are taught as it defines them */
-	const pastedKey = $derived.by(() => {
-		if (!crossings.includes('\n')) return [];
-		return pastedAs(crossings).kind === 'key' ? namesOfKey(crossings) : [];
-	});
-	/** Names mean what the chosen key says. */
-	const meant = (text: string) => {
-		if (text === crossings && pastedKey.length > 0)
-			return pastedKey.map(({ label, definition }) => `${label}: ${definition}`);
-		const lines = key ? readKey(key.text) : [];
-		return listed(text).map((name) => writtenOut(name, lines));
-	};
+	const pastedKey = $derived(pastedKeyNames(crossings));
+	const meant = (text: string) => meanNames(text, key?.text ?? null);
 	const brief = $derived.by(() => {
 		if (swatch !== '' && !rows.ok) return rows;
 		return parseBrief({
@@ -139,25 +120,19 @@
 	async function choose(id: string) {
 		source = id;
 		rows = ON_THEIR_WAY;
-		if (key) crossings = together(namesOf(key));
+		if (key) crossings = joinNames(settledNames(key.text));
 		if (swatch === '') return;
 		const answer = mapResult(await getJson(swatchAt(id), swatchHeadShape), (kept) => kept.swatch.text);
 		if (swatch === id) rows = answer;
 	}
 	onMount(() => void (from && choose(keys.some((one) => one.keyId === from) ? keyValue(from) : from)));
 
-	/** What a key settles, under the names it has there. */
-	const namesOf = ({ text }: KeptKey) =>
-		withoutDoubles(readKey(text))
-			.filter(({ fault }) => !fault)
-			.map(({ label }) => label);
-
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
 	function next() {
 		if (!brief.ok || !draft?.ok) return;
 		const asked = nextBrief(brief.value, draft.value);
-		crossings = together(asked.crossings ?? []);
-		known = together(asked.known ?? []);
+		crossings = joinNames(asked.crossings ?? []);
+		known = joinNames(asked.known ?? []);
 		source = '';
 	}
 </script>

@@ -4,13 +4,15 @@
 	import type { ClothSpot } from '$core/swatch/clothSpot';
 	import { CanvasPen, tonesOf } from '$lib/drawing/pens';
 	import {
+		boxOf,
+		clothSize,
 		columnX,
-		crossingsSeen,
 		strandPath,
 		paintNumbers,
 		paintRows,
-		clothSize,
+		spanOver,
 		spotAt,
+		wavePath,
 		type View
 	} from '$lib/drawing/swatch';
 	import { PaintedBands } from './bands';
@@ -50,28 +52,7 @@
 	const path = $derived(strand === null ? null : strandPath(working, strand, size, view));
 	const startX = $derived(path?.from == null ? null : columnX(path.from, working.fabric.castOn, size, view));
 	/** the crossing or stitch that is chosen, as a box */
-	const box = $derived.by(() => {
-		const step = chosen && working.steps[chosen.step];
-		if (!chosen || !step || chosen.column >= step.row.after) return null;
-		const crossing = crossingOver(chosen);
-		const [first, last] = crossing ?? [chosen.column, chosen.column];
-		const xs = [columnX(first, step.row.after, size, view), columnX(last, step.row.after, size, view)];
-		const x = Math.min(...xs) - view.stitch / 2;
-		return {
-			x,
-			y: size.height - (chosen.step + 1) * view.row,
-			width: Math.abs(xs[1] - xs[0]) + view.stitch,
-			height: view.row
-		};
-	});
-
-	/** First and last column of the crossing over a stitch, from the left edge of the right side. */
-	function crossingOver({ step, column }: ClothSpot): [number, number] | null {
-		const found = crossingsSeen(working.steps[step], 'right').find(
-			(one) => column >= one.column && column < one.column + one.crossing.stitches
-		);
-		return found ? [found.column, found.column + found.crossing.stitches - 1] : null;
-	}
+	const box = $derived(chosen && boxOf(working, chosen, size, view));
 
 	function paint() {
 		if (!canvas || room.width === 0) return;
@@ -161,7 +142,7 @@
 		const spot = spotOf(event);
 		if (!spot || event.button !== 0) return;
 		onchoose(spot);
-		if (!crossingOver(spot)) return;
+		if (!spanOver(working, spot)) return;
 		drag = { from: spot, x: event.clientX, y: event.clientY, dx: 0, dy: 0 };
 		(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
 	}
@@ -180,11 +161,7 @@
 	const offset = $derived(Math.max(0, (room.width - size.width) / 2));
 	// and one that is lower stands at the foot of it
 	const lowered = $derived(Math.max(0, room.height - size.height));
-	const wave = $derived.by(() => {
-		let d = `M0 ${waterY}`;
-		for (let x = 0; x < size.width; x += 60) d += `q15 -7 30 0t30 0`;
-		return d;
-	});
+	const wave = $derived(wavePath(size.width, waterY));
 </script>
 
 <!-- Tall cloth scrolls, so the keyboard must be able to come to it. -->
