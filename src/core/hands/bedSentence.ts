@@ -1,6 +1,7 @@
+import { inList } from '../english';
 import type { Crossing } from '../crossing/crossing';
 import { playBed, type BedFrame, type BedMove } from './bed';
-import { joinTold, type Told } from './sentence';
+import type { Told } from './sentence';
 import { tellCrossed } from './steps';
 import { unwrap } from '../result';
 
@@ -29,14 +30,14 @@ export function bedScriptOf(
 /** The words for a move about to be made from a moment at the bed. */
 export function tellBed(move: BedMove, frame: BedFrame, medium: 'machine' | 'loom'): Told {
 	const place = medium === 'machine' ? 'needle' : 'peg';
-	const places = (list: readonly number[]) => `${place}${list.length === 1 ? '' : 's'} ${joinTold(list)}`;
+	const places = (list: readonly number[]) => `${place}${list.length === 1 ? '' : 's'} ${inList(list)}`;
 	const held = (tool: 'a' | 'b' | 'c') => frame.tools[tool]?.stitches ?? [];
 	switch (move.do) {
 		case 'lift': {
 			const stitches = move.from.map((at) => frame.bed[at - 1]).filter((stitch) => stitch !== null);
 			return {
 				short: `Lift ${stitches.join(' ')}`,
-				sentence: `Lift stitch${stitches.length === 1 ? '' : 'es'} ${joinTold(stitches)} off ${places(move.from)} with ${medium === 'machine' ? `tool ${move.tool}` : `spare pin ${move.tool}`}.`,
+				sentence: `Lift stitch${stitches.length === 1 ? '' : 'es'} ${inList(stitches)} off ${places(move.from)} with ${medium === 'machine' ? `tool ${move.tool}` : `spare pin ${move.tool}`}.`,
 				detail:
 					medium === 'machine'
 						? 'Draw the needles out until the stitches slip behind the latches, hook the tool on, push back.'
@@ -47,7 +48,7 @@ export function tellBed(move: BedMove, frame: BedFrame, medium: 'machine' | 'loo
 			const outside = move.at === 'outside';
 			return {
 				short: `Park ${held(move.tool).join(' ')} ${move.at}`,
-				sentence: `Let ${joinTold(held(move.tool))} wait ${move.at}, ${outside ? 'in front of' : 'behind'} the pegs.`,
+				sentence: `Let ${inList(held(move.tool))} wait ${move.at}, ${outside ? 'in front of' : 'behind'} the pegs.`,
 				detail: outside
 					? 'Carried outside, they end in front of what is re-seated meanwhile.'
 					: 'Carried inside, they end behind what is re-seated meanwhile.'
@@ -58,7 +59,7 @@ export function tellBed(move: BedMove, frame: BedFrame, medium: 'machine' | 'loo
 			const first = frame.over.length === 0 && Object.keys(frame.tools).length > 1;
 			return {
 				short: `${medium === 'machine' ? 'Hang' : 'Re-seat'} ${stitches.join(' ')}`,
-				sentence: `${medium === 'machine' ? 'Hang' : 'Re-seat'} ${joinTold(stitches)} on ${places(move.on)}.`,
+				sentence: `${medium === 'machine' ? 'Hang' : 'Re-seat'} ${inList(stitches)} on ${places(move.on)}.`,
 				detail:
 					medium === 'loom'
 						? 'In their order, each down on its peg.'

@@ -1,3 +1,4 @@
+import { inList } from '../english';
 import type { WorkWord } from '../crossing/crossing';
 import { entryOf, tellEntry } from './entry';
 import type { Move, MoveOf } from './moves';
@@ -92,7 +93,7 @@ function speaker(state: HandState, voice: Voice) {
 		target: mirrored ? 'left' : 'right',
 		bare,
 		list: (stitches: readonly number[]) =>
-			`${stitches.length === 1 ? 'stitch' : 'stitches'} ${joinTold(stitches)}`,
+			`${stitches.length === 1 ? 'stitch' : 'stitches'} ${inList(stitches)}`,
 		behind: (at: Side) => (at === 'back' ? 'behind' : 'in front'),
 		inPlace: (at: Side) => (at === 'back' ? atBack : inFront),
 		cable: (cable: Cable) => (cable === 'cable1' ? 'the cable needle' : 'the second cable needle')
@@ -209,7 +210,7 @@ function waitingWords(say: Speaker): string {
 	const held = Object.values(say.state.cables);
 	const names = held.map(
 		(group) =>
-			`${joinTold(group.stitches)} ${group.stitches.length === 1 ? 'waits' : 'wait'} ${say.behind(group.at)}`
+			`${inList(group.stitches)} ${group.stitches.length === 1 ? 'waits' : 'wait'} ${say.behind(group.at)}`
 	);
 	if (names.length === 0) return '';
 	const trap = held.some(({ at }) => at === 'back')
@@ -228,7 +229,7 @@ function reach(move: MoveOf<'reach'>, say: Speaker): Told {
 	const side = move.pass === 'front' ? 'in front of' : 'behind';
 	return {
 		short: `Reach ${move.pass === 'front' ? 'in front' : 'behind'}, into ${say.bare(inOrder(taken))}`,
-		sentence: `With the ${needle} needle, reach ${side} ${joinTold(inOrder(passed))} and enter ${joinTold(inOrder(taken))}.`,
+		sentence: `With the ${needle} needle, reach ${side} ${inList(inOrder(passed))} and enter ${inList(inOrder(taken))}.`,
 		detail: `Purlwise, ${taken.length === 1 ? 'through it' : 'through all of them'}, until the tip shows about ${lengthSaid(REACH_TIP_MM, say.voice)} beyond.`
 	};
 }
@@ -241,7 +242,7 @@ function withdraw(move: MoveOf<'withdraw'>, say: Speaker): Told {
 	const at = reached?.pass === 'front' ? 'behind' : 'in front';
 	return {
 		short: 'Draw the needle out',
-		sentence: `Draw the ${needle} needle out of all ${move.count}: ${joinTold(inOrder)} ${inOrder.length === 1 ? 'hangs' : 'hang'} free ${at}.`,
+		sentence: `Draw the ${needle} needle out of all ${move.count}: ${inList(inOrder)} ${inOrder.length === 1 ? 'hangs' : 'hang'} free ${at}.`,
 		detail: 'Slowly, and still pinching: loops that lie still do not run.'
 	};
 }
@@ -260,10 +261,4 @@ function yarn(move: MoveOf<'yarn'>, say: Speaker): Told {
 			: 'Take the yarn back, between the needles.',
 		detail: forward && held ? `${how} In front of the needle, but behind what waits in front.` : how
 	};
-}
-
-/** `1, 2 and 3`. */
-export function joinTold(items: readonly number[]): string {
-	if (items.length < 2) return items.join('');
-	return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
 }

@@ -1,8 +1,9 @@
+import { inList } from '../english';
 import type { Crossing } from '../crossing/crossing';
 import { depthsOf } from '../crossing/depth';
 import type { Move } from './moves';
 import { play } from './play';
-import { joinTold, tell, type Told } from './sentence';
+import { tell, type Told } from './sentence';
 import type { HandState, Leg } from './state';
 import type { Voice } from './voice';
 import { unwrap } from '../result';
@@ -63,8 +64,8 @@ export function tellCrossed({ order, over }: Pick<Crossing, 'order' | 'over'>): 
 		short: 'Crossed',
 		sentence:
 			between.length === 0
-				? `Crossed: ${joinTold(front)} ${lie} in front of ${joinTold(behind)}.`
-				: `Crossed: ${joinTold(front)} ${lie} in front, ${joinTold(between)} between, ${joinTold(behind)} behind.`,
+				? `Crossed: ${inList(front)} ${lie} in front of ${inList(behind)}.`
+				: `Crossed: ${inList(front)} ${lie} in front, ${inList(between)} between, ${inList(behind)} behind.`,
 		detail: `The new order is ${order.join(' ')}, all on one needle. Give the cloth a small tug to even it.`
 	};
 }

@@ -3,6 +3,7 @@ import { MOST_IN_GROUP } from '../crossing/crossing';
 import type { Move } from '../hands/moves';
 import type { Cable, Side } from '../hands/state';
 import { fault, good, type Result } from '../result';
+import { ORDINAL_WORDS } from '../english';
 import { numberOf } from './numbers';
 import { tokens, type Token } from './tokens';
 
@@ -26,11 +27,6 @@ export interface SentenceStep {
 const FILLERS = new Set(['the', 'next', 'of', 'work', 'it', 'them']);
 const SEPARATORS = new Set([',', ';', '.', '&', 'then', 'and']);
 const STITCH = new Set(['st', 'sts', 'stitch', 'stitches']);
-const ORDINALS = [
-	...['first', 'second', 'third', 'fourth', 'fifth', 'sixth'],
-	...['seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth']
-];
-
 /**
  * Reads a definition such as “sl next 2 sts to cn and hold in back, k2, p2 from cn” into moves. Every phrase is
  * obeyed, or the answer is `unreadable` with its place; a count of 0 or over 12 is `size`.
@@ -252,7 +248,7 @@ class Parser {
 	#needle(): Cable | null {
 		this.#eat('a', 'the');
 		let number = 1;
-		const ordinal = ORDINALS.indexOf(this.#word());
+		const ordinal = ORDINAL_WORDS.indexOf(this.#word());
 		const digits = numberOf(this.#word());
 		if (ordinal >= 0) {
 			number = ordinal + 1;

@@ -1,4 +1,5 @@
 import type { Working } from '../fabric/fabric';
+import { inList } from '../english';
 import type { RowRepeat, WrittenRow } from '../pattern/pattern';
 import { fault, good, type Result } from '../result';
 import type { TextEdit } from './text';
@@ -13,7 +14,7 @@ export function numbersText(numbers: readonly number[]): string {
 		else runs.push(...numbers.slice(i, last + 1).map(String));
 		i = last + 1;
 	}
-	return runs.length > 1 ? `${runs.slice(0, -1).join(', ')} and ${runs.at(-1)}` : (runs[0] ?? '');
+	return inList(runs);
 }
 
 /** Rows that come and go together: flat ones with the row back, so that every row keeps its side. */

@@ -1,3 +1,4 @@
+import { inOrder } from '../english';
 import type { Working } from '../fabric/fabric';
 import { inWords } from '../naming/numbers';
 
@@ -33,23 +34,6 @@ export function strandOf({ steps }: Working, strand: number): { passings: Passin
 	return { passings, ends: last && at >= 0 ? last.row.after - at : null };
 }
 
-const ORDINALS = [
-	'',
-	'first',
-	'second',
-	'third',
-	'fourth',
-	'fifth',
-	'sixth',
-	'seventh',
-	'eighth',
-	'ninth',
-	'tenth',
-	'eleventh',
-	'twelfth'
-];
-const ordinal = (n: number): string => ORDINALS[n] ?? `stitch ${n}`;
-
 /** Most passings that are told one by one. */
 const MOST_TOLD = 6;
 
@@ -74,6 +58,6 @@ export function strandSaid(working: Working, strand: number): string {
 			? 'It ends where stitches are taken together.'
 			: ends === strand
 				? 'It is home at the upper edge.'
-				: `It ends ${ordinal(ends)}${home ? `; all stitches are back in their places after ${inWords(home)} ${home === 1 ? 'repeat' : 'repeats'}` : ''}.`;
-	return `Starts ${ordinal(strand)} from the right edge. ${way} ${end}`;
+				: `It ends ${inOrder(ends)}${home ? `; all stitches are back in their places after ${inWords(home)} ${home === 1 ? 'repeat' : 'repeats'}` : ''}.`;
+	return `Starts ${inOrder(strand)} from the right edge. ${way} ${end}`;
 }

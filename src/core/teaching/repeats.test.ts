@@ -18,10 +18,10 @@ describe('the times a part is shown', () => {
 		const both = repeatsOf({ ...show, yarnHands: 'both' }, { yarnHand: 'left' });
 		expect(both.map(({ yarnHand }) => yarnHand)).toEqual(['left', 'left', 'right', 'right']);
 	});
-	it('have words past the tenth', () => {
+	it('has words to the twelfth, and numbers after it', () => {
 		const many = said({ times: 23, pace: 'steady' });
 		expect([many[10], many[12], many[20], many[21], many[22]]).toEqual([
-			'11th time',
+			'eleventh time',
 			'13th time',
 			'21st time',
 			'22nd time',

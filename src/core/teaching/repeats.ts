@@ -1,5 +1,6 @@
 import type { Voice } from '../hands/voice';
 import type { Part } from '../lesson/lesson';
+import { inOrder } from '../english';
 
 /** One time that a way is shown, and what is said of it. */
 export interface Repeat {
@@ -7,15 +8,6 @@ export interface Repeat {
 	readonly slower: boolean;
 	/** empty where it is shown only once */
 	readonly said: string;
-}
-
-const TIMES = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
-
-/** `second`, and past the tenth `11th`. */
-function timeSaid(nth: number): string {
-	if (nth <= TIMES.length) return TIMES[nth - 1];
-	const last = nth % 100 > 10 && nth % 100 < 14 ? 0 : nth % 10;
-	return `${nth}${['th', 'st', 'nd', 'rd'][last] ?? 'th'}`;
 }
 
 /**
@@ -32,7 +24,7 @@ export function repeatsOf(part: Part, { yarnHand }: Pick<Voice, 'yarnHand'>): re
 		Array.from({ length: times }, (_, i): Repeat => {
 			const slower = pace === 'slow' && (i > 0 || times === 1);
 			const said = [
-				times > 1 ? `${timeSaid(i + 1)} time` : '',
+				times > 1 ? `${inOrder(i + 1)} time` : '',
 				slower ? (times > 1 ? 'slower' : 'slowly') : '',
 				hands.length > 1 ? `yarn in the ${hand} hand` : ''
 			];
