@@ -49,3 +49,15 @@ export type Taken = z.infer<typeof takenShape>;
 /** Minutes that a class really took, pauses left out. */
 export const minutesTaken = (record: ClassRecord): number =>
 	Math.round(record.parts.reduce((sum, { seconds }) => sum + seconds, 0) / 60);
+
+/** The records of classes by their ids, each as it was noted last; one that has ended is not changed by one that had not. */
+export function latestRecords<Kept extends { readonly id: string; readonly record: ClassRecord }>(
+	inOrder: readonly Kept[]
+): Kept[] {
+	const latest = new Map<string, Kept>();
+	for (const kept of inOrder) {
+		const before = latest.get(kept.id);
+		if (!before || before.record.ended === null || kept.record.ended !== null) latest.set(kept.id, kept);
+	}
+	return [...latest.values()];
+}

@@ -3,7 +3,7 @@
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { minutesTaken } from '$core/teaching/classRecord';
+	import { latestRecords, minutesTaken } from '$core/teaching/classRecord';
 	import { droppedLesson, minutesAsTaken } from '$core/teaching/afterClass';
 	import { learnRates } from '$core/teaching/learn';
 	import { RATES, ratesWith } from '$core/planning/rates';
@@ -42,9 +42,7 @@
 	const newer = $derived([...taken, ...outbox.waiting(classesAt(open.id)).map(({ body }) => keptOf(body))]);
 	/** Loaded records with the newer ones in their place, the latest class first. */
 	const withNewer = (loaded: readonly KeptClass[]): KeptClass[] =>
-		[...new Map([...loaded, ...newer].map((one) => [one.id, one])).values()].sort((a, b) =>
-			b.record.began.localeCompare(a.record.began)
-		);
+		latestRecords([...loaded, ...newer]).sort((a, b) => b.record.began.localeCompare(a.record.began));
 	const classes = $derived(withNewer(data.classes));
 	let chosen = $state<string | null>(null);
 	const shown = $derived(classes.find(({ id }) => id === chosen) ?? classes.at(0));

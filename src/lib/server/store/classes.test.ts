@@ -42,6 +42,19 @@ describe('the record of a class', () => {
 		]);
 	});
 
+	it('stays as it ended, whatever a page that noted less sends late', async () => {
+		const owner = await newTeacher();
+		const lesson = await lessonOf(owner);
+		const id = randomUUID();
+		const over = { ...record('2026-11-26T19:00'), ended: '2026-11-26T20:30' };
+		await keepClass(owner, lesson, id, over);
+		expect(await keepClass(owner, lesson, id, record('2026-11-26T19:00'))).toBe(true);
+		expect((await classesOf(owner, lesson))[0].record).toEqual(over);
+		const later = { ...over, ended: '2026-11-26T20:31' };
+		await keepClass(owner, lesson, id, later);
+		expect((await classesOf(owner, lesson))[0].record).toEqual(later);
+	});
+
 	it('is of a lesson that its teacher has, and moves to no other', async () => {
 		const [owner, other] = [await newTeacher(), await newTeacher()];
 		const [mine, theirs] = [await lessonOf(owner), await lessonOf(other)];

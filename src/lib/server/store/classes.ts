@@ -2,12 +2,17 @@ import type { ClassRecord } from '$core/teaching/classRecord';
 import type { KeptClass } from '$lib/wire/class';
 import { database } from '../pool';
 
-/** Keeps the record of a class as it is now; false when the teacher has no such lesson. */
+/**
+ * Keeps the record of a class as it is now; false when the teacher has no such lesson. What a page noted before the class
+ * was over, and sends late, takes nothing of the record that was kept at its end.
+ */
 export async function keepClass(owner: string, lesson: string, id: string, record: ClassRecord) {
 	const { rowCount } = await database().query(
 		`insert into classes (id, owner, lesson_id, record)
 		select $3, owner, id, $4 from lessons where owner = $1 and id = $2
-		on conflict (id) do update set record = excluded.record, changed_at = now()
+		on conflict (id) do update set changed_at = now(), record =
+				case when classes.record->>'ended' is null or excluded.record->>'ended' is not null
+					then excluded.record else classes.record end
 			where classes.owner = $1 and classes.lesson_id = $2`,
 		[owner, lesson, id, record]
 	);
