@@ -145,7 +145,8 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'Stage, for the class': (pond) => demo(pond, '/stage?as=class'),
 	'Stage, for the teacher': (pond) => demo(pond, '/stage?as=notes'),
 	'After class': async (pond) => {
-		await demo(pond, '/stage');
+		// Not in the demo lesson itself: the class would be its latest.
+		await demo(pond, '/stage', 'copy');
 		await pond.page.keyboard.press('t');
 		await pond.page.getByRole('button', { name: 'End the class' }).press('Enter');
 		await pond.page.getByRole('list', { name: 'What each part took' }).waitFor();

@@ -28,7 +28,9 @@ const post = (server: PondServer, path: string, cookie: string, body: unknown) =
 	fetch(server.address + path, {
 		method: 'POST',
 		headers: { 'content-type': 'application/json', origin: server.address, cookie },
-		body: JSON.stringify(body)
+		body: JSON.stringify(body),
+		// As a page does: what is not answered by then is sent again.
+		signal: AbortSignal.timeout(8_000)
 	});
 
 /** Asks with a Host, and what else a proxy sends; fetch sends its own. */
