@@ -35,6 +35,13 @@ test.describe('a course', () => {
 		await page.getByLabel(/Crosses that learners bring along/).fill('2/2 RC, marmalade');
 		await page.keyboard.press('Tab');
 		await expect(page.getByRole('alert')).toContainText('“marmalade” is no cross');
+		await expect(page.getByLabel(/Crosses that learners bring along/)).toHaveValue('2/2 RC, marmalade');
+		await page.getByLabel('Days between lessons').fill('400');
+		await page.keyboard.press('Tab');
+		await expect(page.getByRole('alert')).toContainText('1 to 366 days');
+		await expect(page.getByLabel('Days between lessons')).toHaveValue('400');
+		await page.getByLabel('Days between lessons').fill('7');
+		await page.keyboard.press('Tab');
 		await page.getByLabel(/Crosses that learners bring along/).fill('2/2 RC, 2/2 LC');
 		await page.keyboard.press('Tab');
 		await expect(page.getByText('A gap:')).toHaveCount(0);

@@ -34,10 +34,22 @@
 		void open.setDates(starts.slice(0, 16));
 	}
 
+	/** what was typed and cannot be taken: it stays where it stands, to be mended */
+	let typed = $state.raw<{ known?: string; every?: string }>({});
+
 	function setKnown(text: string) {
 		const known = parseKnown(text);
+		typed = { ...typed, known: known.ok ? undefined : text };
 		if (known.ok) void open.change({ known: known.value });
 		else open.trouble = known.error.message;
+	}
+
+	function setEvery(text: string) {
+		const every = Math.round(Number(text));
+		const fits = every >= 1 && every <= 366;
+		typed = { ...typed, every: fits ? undefined : text };
+		if (fits) void open.change({ every });
+		else open.trouble = 'Lessons come 1 to 366 days after one another.';
 	}
 
 	async function remove() {
@@ -133,7 +145,7 @@
 				<span class="text-quiet">Crosses that learners bring along, with commas between</span>
 				<input
 					class="field"
-					value={course.known.join(', ')}
+					value={typed.known ?? course.known.join(', ')}
 					autocomplete="off"
 					onchange={(event) => setKnown(event.currentTarget.value)}
 				/>
@@ -152,12 +164,8 @@
 						type="number"
 						min="1"
 						max="366"
-						value={course.every}
-						onchange={(event) => {
-							const every = Math.round(event.currentTarget.valueAsNumber);
-							if (every >= 1 && every <= 366) void open.change({ every });
-							else open.trouble = 'Lessons come 1 to 366 days after one another.';
-						}}
+						value={typed.every ?? course.every}
+						onchange={(event) => setEvery(event.currentTarget.value)}
 					/>
 				</label>
 				<button class="press">Set the days</button>

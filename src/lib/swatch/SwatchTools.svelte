@@ -17,7 +17,7 @@
 	} = $props();
 </script>
 
-<div class="relative flex items-center gap-2 overflow-x-auto px-3 py-1 pb-2 sm:px-7">
+<div class="relative flex items-center gap-2 overflow-x-auto px-3 py-1 pb-2 *:shrink-0 sm:px-7">
 	<button type="button" class="press press-quiet" onclick={() => editor?.undo()}
 		><Icon name="undo" size={18} /><span class="sr-only xl:not-sr-only">Undo</span></button
 	>
