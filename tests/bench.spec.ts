@@ -210,6 +210,19 @@ test.describe('settings', () => {
 		await pond.saved();
 	});
 
+	test('open again as fast as they are closed', async ({ pond, page }) => {
+		await pond.open('/');
+		const sheet = page.getByRole('dialog', { name: 'Hands, words and light' });
+		for (let times = 0; times < 5; times++) {
+			// Sent without waiting, so that the second key comes before the browser has said that the sheet is closed.
+			await Promise.all([page.keyboard.press(','), page.keyboard.press('Escape'), page.keyboard.press(',')]);
+			await page.waitForTimeout(100);
+			await expect(sheet).toBeVisible();
+			await page.keyboard.press('Escape');
+			await expect(sheet).toBeHidden();
+		}
+	});
+
 	test('lie beside a sheet of the keys that work here', async ({ pond, page }) => {
 		await pond.open('/');
 		await page.keyboard.press('Shift+?');

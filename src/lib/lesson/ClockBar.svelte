@@ -169,6 +169,9 @@
 		stroke: var(--color-base-content);
 		stroke-width: 3.5;
 	}
+	svg {
+		user-select: none;
+	}
 	.part .grip {
 		fill: var(--color-base-content);
 		stroke: var(--color-base-200);

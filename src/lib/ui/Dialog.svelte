@@ -12,10 +12,23 @@
 
 	const uid = $props.id();
 
-	/** Lays the sheet over the page; where it goes away, the focus is where it was before. */
+	/**
+	 * Lays the sheet over the page; where it goes away, the focus is where it was before. The browser says `close` a frame
+	 * late, when the sheet may be open again: what was closed from here does not listen to it any more.
+	 */
 	function shown(dialog: HTMLDialogElement) {
+		const closed = () => (open = false);
+		dialog.addEventListener('close', closed);
 		dialog.showModal();
-		return () => dialog.close();
+		return () => {
+			dialog.removeEventListener('close', closed);
+			dialog.close();
+		};
+	}
+
+	/** Escape: the sheet is closed at once. A field of files says `cancel` too, and is not meant. */
+	function cancelled(event: Event) {
+		if (event.target === event.currentTarget) open = false;
 	}
 </script>
 
@@ -26,7 +39,7 @@
 		class="m-auto max-h-[88dvh] {wide
 			? 'w-[min(56rem,calc(100vw-2rem))]'
 			: 'w-[min(34rem,calc(100vw-2rem))]'} rounded-2xl border border-hairline bg-base-100 p-6 text-base-content shadow-2xl"
-		onclose={() => (open = false)}
+		oncancel={cancelled}
 	>
 		<div class="mb-4 flex items-center justify-between gap-4">
 			<h2 id="{uid}-title" class="text-2xl">{title}</h2>
