@@ -134,7 +134,7 @@
 				</button>
 			{/if}
 			<button type="button" class="head-button" onclick={() => (keysOpen = true)} aria-label="Keys and words">
-				<span class="key-cap" aria-hidden="true">?</span>
+				<span class="kbd" aria-hidden="true">?</span>
 			</button>
 			{#if data.teacher}
 				<a

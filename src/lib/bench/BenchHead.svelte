@@ -66,7 +66,7 @@
 				<p class="mt-1.5 flex flex-wrap items-center gap-2">
 					<span class="text-quiet">{subject.name} stays below. Did you mean</span>
 					{#each near as offer (offer)}
-						<button type="button" class="press press-small press-quiet" onclick={() => onretype(offer)}>
+						<button type="button" class="btn btn-sm" onclick={() => onretype(offer)}>
 							{offer}
 						</button>
 					{/each}
@@ -94,10 +94,10 @@
 					? `That is a key: ${counted(pasted.as.names.length, 'name')}, ${pasted.as.names.slice(0, 4).join(', ')}${pasted.as.names.length > 4 ? ' …' : ''}.`
 					: `Those are rows: ${counted(pasted.as.rows, 'line')} of them.`}
 			</span>
-			<button type="button" class="press" onclick={takePasted}
+			<button type="button" class="btn btn-outline" onclick={takePasted}
 				>{pasted.as.kind === 'key' ? 'Take it to the key desk' : 'Make a swatch of them'}</button
 			>
-			<button type="button" class="press press-quiet" onclick={() => (pasted = null)}>Not now</button>
+			<button type="button" class="btn" onclick={() => (pasted = null)}>Not now</button>
 			{#if trouble}<span class="font-semibold text-error" role="alert">{trouble}</span>{/if}
 		</p>
 	{/if}

@@ -46,18 +46,18 @@
 			<Choices label="on" value={subject.row} choices={ROWS} onchoose={(row) => (subject.row = row)} />
 		{/if}
 		<div class="ml-auto flex flex-wrap gap-2">
-			<button type="button" class="press press-small press-quiet" onclick={oncompare}>
+			<button type="button" class="btn btn-sm" onclick={oncompare}>
 				<Icon name="columns" size={18} />
 				Compare
-				<kbd class="key-cap hidden 2xl:inline-block">C</kbd>
+				<kbd class="kbd hidden 2xl:inline-block">C</kbd>
 			</button>
-			<button type="button" class="press press-small press-quiet" onclick={onmake}>
+			<button type="button" class="btn btn-sm" onclick={onmake}>
 				<Icon name="hand" size={18} /> Make by hand
-				<kbd class="key-cap hidden 2xl:inline-block">M</kbd>
+				<kbd class="kbd hidden 2xl:inline-block">M</kbd>
 			</button>
-			<button type="button" class="press press-small press-quiet" disabled={!readable} onclick={onput}>
+			<button type="button" class="btn btn-sm" disabled={!readable} onclick={onput}>
 				<Icon name="plus" size={18} /> Put into a lesson
-				<kbd class="key-cap hidden 2xl:inline-block">A</kbd>
+				<kbd class="kbd hidden 2xl:inline-block">A</kbd>
 			</button>
 		</div>
 	</div>

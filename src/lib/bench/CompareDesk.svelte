@@ -67,7 +67,7 @@
 		<p class="mr-auto border-l-4 border-accent pl-3 text-lg" role="status">{verdict}</p>
 		<span class="text-quiet">Beside it:</span>
 		{#each PRESETS as { label, run } (label)}
-			<button type="button" class="press press-small press-quiet" onclick={run}>{label}</button>
+			<button type="button" class="btn btn-sm" onclick={run}>{label}</button>
 		{/each}
 	</div>
 	<div class="grid gap-8 lg:grid-cols-2">
@@ -84,7 +84,11 @@
 		disabled={step >= last}
 		onpress={() => go(step + 1)}
 	/>
-	<button type="button" class="press border-neutral-content! sm:absolute sm:right-7" onclick={onend}>
+	<button
+		type="button"
+		class="btn border-neutral-content! btn-outline sm:absolute sm:right-7"
+		onclick={onend}
+	>
 		End<span class="sr-only sm:not-sr-only">comparing</span>
 	</button>
 </div>

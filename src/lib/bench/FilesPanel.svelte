@@ -118,9 +118,9 @@
 			<MakeButton make={() => whole('svg')}>The strip, SVG</MakeButton>
 			<MakeButton make={() => whole('png')}>The strip, PNG</MakeButton>
 			<MakeButton make={each}>Every step by itself</MakeButton>
-			<button type="button" class="press press-quiet" onclick={script}>The script as text</button>
-			<button type="button" class="press press-quiet" onclick={crossingJson}>Crossing, JSON</button>
-			<button type="button" class="press press-quiet" disabled={shown?.kind === 'gutter'} onclick={movesJson}
+			<button type="button" class="btn" onclick={script}>The script as text</button>
+			<button type="button" class="btn" onclick={crossingJson}>Crossing, JSON</button>
+			<button type="button" class="btn" disabled={shown?.kind === 'gutter'} onclick={movesJson}
 				>Moves, JSON</button
 			>
 		</div>
@@ -129,11 +129,14 @@
 		<h2 class="text-xl">Bring in</h2>
 		<label class="grid gap-1">
 			<span class="text-quiet">A crossing or a script, in JSON</span>
-			<textarea class="field min-h-28 font-mono text-sm" bind:value={pasted} spellcheck="false"></textarea>
+			<textarea class="textarea min-h-28 font-mono text-sm" bind:value={pasted} spellcheck="false"></textarea>
 		</label>
 		<div class="flex flex-wrap items-center gap-2">
-			<button type="button" class="press" disabled={pasted.trim() === ''} onclick={() => bringIn(pasted)}
-				>Bring it in</button
+			<button
+				type="button"
+				class="btn btn-outline"
+				disabled={pasted.trim() === ''}
+				onclick={() => bringIn(pasted)}>Bring it in</button
 			>
 			<FileField label="From a file" accept=".json,application/json" onfile={bringFile} />
 		</div>

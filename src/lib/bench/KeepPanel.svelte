@@ -49,13 +49,13 @@
 				>What fixes it in the memory, as in “hold it in front, it leans left”</span
 			>
 			<textarea
-				class="field min-h-24 font-serif text-lg"
+				class="textarea min-h-24 font-serif text-lg"
 				maxlength="2000"
 				value={here?.saying ?? ''}
 				oninput={(event) => keep(event.currentTarget.value)}></textarea>
 		</label>
 		{#if !here}
-			<button type="button" class="press justify-self-start" onclick={() => keep('')}
+			<button type="button" class="btn justify-self-start btn-outline" onclick={() => keep('')}
 				>Keep {subject.name}</button
 			>
 		{:else}
@@ -74,7 +74,7 @@
 					</button>
 					<button
 						type="button"
-						class="press press-small press-quiet"
+						class="btn btn-sm"
 						onclick={() => remove(kept)}
 						aria-label="Remove {kept.name}"
 					>
@@ -111,7 +111,7 @@
 					>
 					<button
 						type="button"
-						class="press press-small press-quiet"
+						class="btn btn-sm"
 						onclick={() => memory.choose({ ...reading, crossing: null })}
 						aria-label="Forget {reading.name.toUpperCase()}"
 					>

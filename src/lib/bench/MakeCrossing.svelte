@@ -106,7 +106,7 @@
 		<label class="grid gap-1">
 			<span class="font-semibold">Groups, by their stitches, first on the needle first</span>
 			<input
-				class="field"
+				class="input"
 				value={sizes}
 				oninput={(event) => resize(event.currentTarget.value)}
 				autocomplete="off"
@@ -116,7 +116,7 @@
 		<div class="grid gap-2">
 			<label class="grid gap-1">
 				<span class="font-semibold">Stitches in the order they are worked</span>
-				<input class="field" bind:value={worked} autocomplete="off" />
+				<input class="input" bind:value={worked} autocomplete="off" />
 			</label>
 			<GroupTiles
 				label="Order worked"
@@ -128,7 +128,7 @@
 		<div class="grid gap-2">
 			<label class="grid gap-1">
 				<span class="font-semibold">From the front to the back</span>
-				<input class="field" bind:value={front} autocomplete="off" />
+				<input class="input" bind:value={front} autocomplete="off" />
 			</label>
 			<GroupTiles
 				label="Depth"
@@ -176,7 +176,7 @@
 			{/if}
 		</div>
 		<button
-			class="press justify-self-start press-main"
+			class="btn justify-self-start btn-primary"
 			disabled={!crossing.ok || crossing.value.over.length === 0}
 		>
 			Lay it on the Bench

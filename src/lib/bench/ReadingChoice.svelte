@@ -41,7 +41,7 @@
 					<span class="text-quiet">{depthWords(plain) ?? SCHOOL_WORDS[school]}</span>
 				</p>
 				<p class="text-lg leading-snug">{because}</p>
-				<button type="button" class="press justify-self-start" onclick={() => choose(i)}>
+				<button type="button" class="btn justify-self-start btn-outline" onclick={() => choose(i)}>
 					Read it as {name}{depthWords(plain) ? `, ${depthWords(plain)}` : ''}
 				</button>
 				<div class="grid items-start gap-3 sm:grid-cols-[1.6fr_1fr]">

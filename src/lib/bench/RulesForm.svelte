@@ -43,7 +43,7 @@
 </ul>
 <button
 	type="button"
-	class="mt-5 press press-quiet"
+	class="btn mt-5"
 	disabled={Object.keys(settings.value.rules).length === 0}
 	onclick={() => settings.change({ rules: {} })}
 >

@@ -55,7 +55,7 @@
 		{#if subject.read.medium === 'machine'}
 			<button
 				type="button"
-				class="press justify-start! press-quiet text-left"
+				class="btn justify-start! text-left"
 				aria-pressed={chosen === GUTTER}
 				onclick={() => onchoose(GUTTER)}
 			>
@@ -73,13 +73,13 @@
 						</span>
 						<progress class="search h-2.5 w-full" max="1" value={search.progress}></progress>
 					</label>
-					<button type="button" class="press justify-self-start press-quiet" onclick={() => search.cancel()}>
+					<button type="button" class="btn justify-self-start" onclick={() => search.cancel()}>
 						Stop looking
 					</button>
 				{:else if subject.searching === 'stopped' || (subject.searching === 'idle' && !subject.needsSearch)}
 					<button
 						type="button"
-						class="press justify-self-start press-quiet"
+						class="btn justify-self-start"
 						onclick={() => search.start($state.snapshot(subject.played))}
 					>
 						<Icon name="search" size={18} />

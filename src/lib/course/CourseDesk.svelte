@@ -102,19 +102,19 @@
 							</p>{/if}
 					</div>
 					<div class="flex w-full shrink-0 flex-wrap content-start gap-1.5 pl-13 sm:w-auto sm:pl-0">
-						<button type="button" class="press press-quiet" disabled={i === 0} onclick={() => swap(i, -1)}
+						<button type="button" class="btn" disabled={i === 0} onclick={() => swap(i, -1)}
 							><Icon name="arrow-up" size={18} /><span class="sr-only">Earlier: {lesson.title}</span></button
 						>
 						<button
 							type="button"
-							class="press press-quiet"
+							class="btn"
 							disabled={i === open.lessons.length - 1}
 							onclick={() => swap(i, 1)}
 							><Icon name="arrow-down" size={18} /><span class="sr-only">Later: {lesson.title}</span></button
 						>
 						<button
 							type="button"
-							class="press press-quiet"
+							class="btn"
 							onclick={() => open.change({ lessons: course.lessons.filter((id) => id !== lesson.id) })}
 							>Take out<span class="sr-only"> {lesson.title}</span></button
 						>
@@ -127,7 +127,7 @@
 				<label class="grid gap-1">
 					<span class="text-quiet">Another lesson</span>
 					<select
-						class="field w-72!"
+						class="select w-72!"
 						value=""
 						onchange={(event) => {
 							const lesson = event.currentTarget.value;
@@ -144,7 +144,7 @@
 			<label class="grid min-w-64 flex-1 gap-1">
 				<span class="text-quiet">Crosses that learners bring along, with commas between</span>
 				<input
-					class="field"
+					class="input"
 					value={typed.known ?? course.known.join(', ')}
 					autocomplete="off"
 					onchange={(event) => setKnown(event.currentTarget.value)}
@@ -155,12 +155,12 @@
 			<form class="mt-6 flex flex-wrap items-end gap-4" onsubmit={setDates}>
 				<label class="grid gap-1">
 					<span class="text-quiet">The first lesson begins</span>
-					<input class="field w-auto!" type="datetime-local" bind:value={starts} />
+					<input class="input w-auto!" type="datetime-local" bind:value={starts} />
 				</label>
 				<label class="grid gap-1">
 					<span class="text-quiet">Days between lessons</span>
 					<input
-						class="field w-24!"
+						class="input w-24!"
 						type="number"
 						min="1"
 						max="366"
@@ -168,15 +168,16 @@
 						onchange={(event) => setEvery(event.currentTarget.value)}
 					/>
 				</label>
-				<button class="press">Set the days</button>
+				<button class="btn btn-outline">Set the days</button>
 				{#if dated}
-					<a class="press" href={resolve('/courses/[id]/calendar', { id: data.id })} download>Calendar file</a
+					<a class="btn btn-outline" href={resolve('/courses/[id]/calendar', { id: data.id })} download
+						>Calendar file</a
 					>
 				{/if}
 			</form>
 		{/if}
 		<p class="mt-10">
-			<button type="button" class="press press-quiet" onclick={remove}>Remove this course</button>
+			<button type="button" class="btn" onclick={remove}>Remove this course</button>
 			<span class="ml-2 text-quiet">Its lessons stay.</span>
 		</p>
 	</div>

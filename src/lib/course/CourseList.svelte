@@ -41,7 +41,7 @@
 		onmake={make}
 		bind:field
 	>
-		<a class="press" href={resolve('/lessons')}>Back to the lessons</a>
+		<a class="btn btn-outline" href={resolve('/lessons')}>Back to the lessons</a>
 	</NameForm>
 	{#if courses.length === 0}
 		<div class="py-12">
@@ -53,10 +53,8 @@
 			</p>
 			<p class="mt-5 flex flex-wrap gap-3">
 				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
-				<a class="press" href="{resolve('/lessons')}?draft=new">Draft lessons for it</a>
-				<button type="button" class="press press-quiet" onclick={() => make('A new course')}
-					>Begin an empty one</button
-				>
+				<a class="btn btn-outline" href="{resolve('/lessons')}?draft=new">Draft lessons for it</a>
+				<button type="button" class="btn" onclick={() => make('A new course')}>Begin an empty one</button>
 			</p>
 		</div>
 	{:else}

@@ -103,7 +103,7 @@
 				{#each memory.keys as { keyId, title, inUse } (keyId)}
 					<button
 						type="button"
-						class="press {keyId === open.keyId ? '' : 'press-quiet'}"
+						class="btn {keyId === open.keyId ? 'btn-outline' : ''}"
 						aria-pressed={keyId === open.keyId}
 						onclick={() => (chosen = keyId)}
 					>
@@ -111,15 +111,13 @@
 						{#if inUse}<span class="text-sm font-normal">in use</span>{/if}
 					</button>
 				{/each}
-				<button type="button" class="press press-quiet" onclick={begin}
-					><Icon name="plus" size={18} /> New key</button
-				>
+				<button type="button" class="btn" onclick={begin}><Icon name="plus" size={18} /> New key</button>
 			</div>
 		{/if}
 		<label>
 			<span class="mb-1 block text-quiet">The pattern it belongs to</span>
 			<input
-				class="field font-serif text-xl font-semibold"
+				class="input font-serif text-xl font-semibold"
 				value={open.title}
 				maxlength="200"
 				placeholder="Draught-stopper eel"
@@ -131,7 +129,7 @@
 			<span class="mb-1 block text-quiet">Its key, one name a line, as the pattern prints it</span>
 			<textarea
 				bind:this={text}
-				class="field min-h-72 font-mono leading-relaxed"
+				class="textarea min-h-72 font-mono leading-relaxed"
 				value={open.text}
 				maxlength="100000"
 				spellcheck="false"
@@ -155,7 +153,7 @@
 			/>
 			<button
 				type="button"
-				class="press press-quiet"
+				class="btn"
 				disabled={lines.length === 0}
 				onclick={() =>
 					save(
@@ -166,14 +164,9 @@
 			>
 				Download JSON
 			</button>
-			<button type="button" class="press press-quiet" disabled={lines.length === 0} onclick={csv}
-				>Download CSV</button
-			>
-			<button
-				type="button"
-				class="press press-quiet"
-				disabled={open.text === '' && open.title === ''}
-				onclick={remove}>Remove this key</button
+			<button type="button" class="btn" disabled={lines.length === 0} onclick={csv}>Download CSV</button>
+			<button type="button" class="btn" disabled={open.text === '' && open.title === ''} onclick={remove}
+				>Remove this key</button
 			>
 		</div>
 		<p role="status">
@@ -201,8 +194,10 @@
 				its own name: here a C4F that is held at the back comes to light before your class knits it.
 			</p>
 			<p class="mt-5">
-				<button type="button" class="press" onclick={() => change({ title: 'A sample', text: SAMPLE })}
-					>Try it with a sample</button
+				<button
+					type="button"
+					class="btn btn-outline"
+					onclick={() => change({ title: 'A sample', text: SAMPLE })}>Try it with a sample</button
 				>
 			</p>
 		{:else}
@@ -220,8 +215,7 @@
 			{#if settled > 0}
 				<div class="mt-6 flex flex-wrap items-center gap-x-4 gap-y-2">
 					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
-					<a class="press press-main" href="{resolve('/lessons')}?draft={open.keyId}"
-						>Draft a lesson from it</a
+					<a class="btn btn-primary" href="{resolve('/lessons')}?draft={open.keyId}">Draft a lesson from it</a
 					>
 					<span class="text-quiet"
 						>{counted(settled, 'cross', 'crosses')} to teach, fitted to your minutes.</span

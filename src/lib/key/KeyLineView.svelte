@@ -53,7 +53,7 @@
 				<li>
 					<button
 						type="button"
-						class="press press-quiet"
+						class="btn"
 						disabled={!text.ok}
 						onclick={() => text.ok && onmend(`${line.label}: ${text.value}`)}
 					>
@@ -72,20 +72,12 @@
 		{/if}
 		<p class="flex flex-wrap gap-2">
 			{#if defined && !nameOf(defined).startsWith('order')}
-				<button
-					type="button"
-					class="press press-quiet"
-					onclick={() => onmend(`${nameOf(defined)}: ${line.definition}`)}
-				>
+				<button type="button" class="btn" onclick={() => onmend(`${nameOf(defined)}: ${line.definition}`)}>
 					Keep the definition, call it {nameOf(defined)}
 				</button>
 			{/if}
 			{#if written?.ok && line.definition}
-				<button
-					type="button"
-					class="press press-quiet"
-					onclick={() => onmend(`${line.label}: ${written.value}`)}
-				>
+				<button type="button" class="btn" onclick={() => onmend(`${line.label}: ${written.value}`)}>
 					Keep the name, write its definition
 				</button>
 			{/if}

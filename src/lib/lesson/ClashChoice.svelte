@@ -49,10 +49,12 @@
 	</div>
 </div>
 <div class="flex flex-wrap gap-3">
-	<button type="button" class="press press-main" onclick={() => open.choose('mine')}>
+	<button type="button" class="btn btn-primary" onclick={() => open.choose('mine')}>
 		{gone ? 'Let it stay removed' : 'Keep this page’s'}
 	</button>
 	{#if !gone}
-		<button type="button" class="press" onclick={() => open.choose('theirs')}>Take the other page’s</button>
+		<button type="button" class="btn btn-outline" onclick={() => open.choose('theirs')}
+			>Take the other page’s</button
+		>
 	{/if}
 </div>

@@ -63,7 +63,7 @@
 			</li>
 		{/each}
 	</ol>
-	<button type="button" class="press press-main" onclick={() => take(lesson)}>Take this draft</button>
+	<button type="button" class="btn btn-primary" onclick={() => take(lesson)}>Take this draft</button>
 {:else if !again && !wrong}
 	<p>Drafting …</p>
 {/if}

@@ -163,7 +163,7 @@
 		{#if swatch === ''}
 			<label class="grid gap-1">
 				<span class="text-quiet">Crosses to teach, with commas between</span>
-				<textarea class="field min-h-20 font-mono" bind:value={crossings} spellcheck="false"></textarea>
+				<textarea class="textarea min-h-20 font-mono" bind:value={crossings} spellcheck="false"></textarea>
 			</label>
 			{#if pastedKey.length > 0}
 				<p role="status" class="flex flex-wrap items-center gap-3">
@@ -171,7 +171,7 @@
 					{#if keptKey === crossings}
 						It is kept at the key desk.
 					{:else}
-						<button type="button" class="press press-quiet" onclick={keepKey}>Keep this key as well</button>
+						<button type="button" class="btn" onclick={keepKey}>Keep this key as well</button>
 					{/if}
 				</p>
 			{/if}
@@ -179,7 +179,7 @@
 		<label class="grid gap-1">
 			<span class="text-quiet">Known already</span>
 			<textarea
-				class="field-sizing-content field min-h-11 font-mono"
+				class="textarea field-sizing-content min-h-11 font-mono"
 				bind:value={known}
 				autocomplete="off"
 				spellcheck="false"></textarea>
@@ -194,7 +194,7 @@
 			<Choices label="For" value={level} choices={LEVEL_CHOICES} onchoose={(value) => (level = value)} />
 			<CountField label="minutes" value={minutes} least={1} onset={(value) => (minutes = value)} />
 			<label class="flex items-center gap-2">
-				<input class="field w-20!" type="number" min="0" max="999" bind:value={people} />
+				<input class="input w-20!" type="number" min="0" max="999" bind:value={people} />
 				<span class="text-quiet">people</span>
 			</label>
 			<Choices label="Yarn" value={yarn} choices={YARN_CHOICES} onchoose={(value) => (yarn = value)} />
@@ -243,12 +243,14 @@
 			<p role="alert" class="font-semibold text-error">{draft.error.message}</p>
 		{/if}
 		<div class="flex flex-wrap gap-3">
-			<button class="press press-main" disabled={!brief.ok || (fresh && !draft?.ok)}>Keep this lesson</button>
+			<button class="btn btn-primary" disabled={!brief.ok || (fresh && !draft?.ok)}>Keep this lesson</button>
 			{#if errand.long}
-				<button type="button" class="press press-quiet" onclick={() => errand.stop()}>Stop drafting</button>
+				<button type="button" class="btn" onclick={() => errand.stop()}>Stop drafting</button>
 			{/if}
 			{#if draft?.ok && fresh && draft.value.left.length > 0}
-				<button type="button" class="press" onclick={keepAll}>Keep it, and the rest as a course</button>
+				<button type="button" class="btn btn-outline" onclick={keepAll}
+					>Keep it, and the rest as a course</button
+				>
 			{/if}
 		</div>
 	</div>

@@ -8,7 +8,7 @@
 <label class="grid gap-1.5">
 	<span class="font-serif text-xl font-semibold">For home</span>
 	<textarea
-		class="field-sizing-content field min-h-20"
+		class="textarea field-sizing-content min-h-20"
 		value={open.lesson.homework ?? ''}
 		maxlength="20000"
 		placeholder="A few repeats on eight stitches, for next time"

@@ -170,8 +170,8 @@
 				Find a cross at the Bench, choose a way to make it, and put it in here. Or begin with a note.
 			</p>
 			<p class="mt-5 flex flex-wrap gap-3">
-				<a class="press" href={resolve('/')}>To the Bench</a>
-				<button type="button" class="press" onclick={addNote}>Add a note</button>
+				<a class="btn btn-outline" href={resolve('/')}>To the Bench</a>
+				<button type="button" class="btn btn-outline" onclick={addNote}>Add a note</button>
 			</p>
 		</div>
 	{:else}
@@ -188,7 +188,7 @@
 					<label>
 						<span class="sr-only">Add a part behind the chosen one</span>
 						<select
-							class="press press-quiet"
+							class="btn"
 							value=""
 							onchange={(event) => {
 								const kind = event.currentTarget.value as PaletteKind;
@@ -200,10 +200,10 @@
 							{#each addable as kind (kind)}<option value={kind}>{PALETTE_WORDS[kind]}</option>{/each}
 						</select>
 					</label>
-					<button type="button" class="press press-quiet" onclick={addNote}>
-						Add a note <kbd class="key-cap hidden sm:inline-block">N</kbd>
+					<button type="button" class="btn" onclick={addNote}>
+						Add a note <kbd class="kbd hidden sm:inline-block">N</kbd>
 					</button>
-					<a class="press press-quiet" href={resolve('/')}>Add a cross from the Bench</a>
+					<a class="btn" href={resolve('/')}>Add a cross from the Bench</a>
 				</p>
 			</section>
 			<section
@@ -244,8 +244,7 @@
 					{@render looking()}
 				{/if}
 				<div>
-					<button type="button" class="press press-quiet" onclick={() => (ratesOpen = true)}
-						>The rates this rests on</button
+					<button type="button" class="btn" onclick={() => (ratesOpen = true)}>The rates this rests on</button
 					>
 				</div>
 			</div>

@@ -53,7 +53,7 @@
 {#snippet number(label: string, field: 'people' | 'leftHanded')}
 	<label class="flex items-center gap-2">
 		<input
-			class="field w-20!"
+			class="input w-20!"
 			type="number"
 			min="0"
 			max="999"
@@ -80,15 +80,18 @@
 		/>
 	</label>
 	<div class="flex flex-wrap gap-2 sm:gap-3">
-		<a class="press press-main" href={resolve('/lessons/[id]/stage', { id: open.id })}>
+		<a class="btn btn-primary" href={resolve('/lessons/[id]/stage', { id: open.id })}>
 			Teach it <Icon name="play" size={17} class="fill-current" />
 		</a>
-		<a class="press" href={resolve('/lessons/[id]/sheet', { id: open.id })} aria-label="Take-home sheet"
+		<a
+			class="btn btn-outline"
+			href={resolve('/lessons/[id]/sheet', { id: open.id })}
+			aria-label="Take-home sheet"
 			><span class="hidden sm:inline">Take-home sheet</span><span class="sm:hidden">Sheet</span></a
 		>
 		<button
 			type="button"
-			class="press press-quiet"
+			class="btn"
 			aria-expanded={more}
 			aria-controls="more"
 			onclick={() => {
@@ -116,7 +119,7 @@
 			<label class="flex items-center gap-2">
 				from
 				<input
-					class="field w-auto!"
+					class="input w-auto!"
 					type="datetime-local"
 					value={lesson.starts ?? ''}
 					onchange={(event) =>
@@ -152,17 +155,15 @@
 		<div class="flex flex-wrap items-center gap-2">
 			<TagsField lesson={open.id} {tags} />
 			<span class="grow"></span>
-			<button type="button" class="press press-quiet" onclick={onhistory}
-				>History <kbd class="key-cap hidden sm:inline-block">H</kbd></button
+			<button type="button" class="btn" onclick={onhistory}
+				>History <kbd class="kbd hidden sm:inline-block">H</kbd></button
 			>
 			{#if lesson.crossings.length > 0}
-				<button type="button" class="press press-quiet" onclick={onagain}
-					>Draft again around my changes <kbd class="key-cap hidden sm:inline-block">G</kbd></button
+				<button type="button" class="btn" onclick={onagain}
+					>Draft again around my changes <kbd class="kbd hidden sm:inline-block">G</kbd></button
 				>
-				<button type="button" class="press press-quiet" onclick={() => open.noteTaught()}
-					>I have taught it</button
-				>
-				<a class="press press-quiet" href={resolve('/lessons/[id]/after', { id: open.id })}>After class</a>
+				<button type="button" class="btn" onclick={() => open.noteTaught()}>I have taught it</button>
+				<a class="btn" href={resolve('/lessons/[id]/after', { id: open.id })}>After class</a>
 			{/if}
 		</div>
 	</div>

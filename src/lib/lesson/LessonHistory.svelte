@@ -36,7 +36,9 @@
 	{#snippet shown(lesson)}
 		<DifferenceList differences={lessonDifferences(lesson, open.written)} then="Then" now="Now" />
 		<div>
-			<button type="button" class="press" onclick={() => bringBack(lesson)}>Bring this version back</button>
+			<button type="button" class="btn btn-outline" onclick={() => bringBack(lesson)}
+				>Bring this version back</button
+			>
 		</div>
 	{/snippet}
 </Versions>

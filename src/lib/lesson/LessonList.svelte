@@ -97,8 +97,8 @@
 		onmake={(title) => make(title || 'A new lesson')}
 		bind:field
 	>
-		<button type="button" class="press press-main" onclick={() => (drafting = true)}>
-			Draft one <kbd class="key-cap hidden sm:inline-block">D</kbd>
+		<button type="button" class="btn btn-primary" onclick={() => (drafting = true)}>
+			Draft one <kbd class="kbd hidden sm:inline-block">D</kbd>
 		</button>
 	</NameForm>
 
@@ -134,14 +134,15 @@
 				Bench and put it into a lesson from there.
 			</p>
 			<p class="mt-5 flex flex-wrap gap-3">
-				<button type="button" class="press" onclick={() => (drafting = true)}>Draft a lesson</button>
+				<button type="button" class="btn btn-outline" onclick={() => (drafting = true)}>Draft a lesson</button
+				>
 				<button
 					type="button"
-					class="press press-quiet"
+					class="btn"
 					onclick={async () => (shelf.trouble = await (await import('./sample')).openSample())}
 					>Open the sample lesson</button
 				>
-				<a class="press press-quiet" href="{resolve('/')}?name=2%2F2+RC">To the Bench</a>
+				<a class="btn" href="{resolve('/')}?name=2%2F2+RC">To the Bench</a>
 			</p>
 		</div>
 	{:else}
@@ -176,7 +177,7 @@
 					</a>
 					<div class="flex flex-col items-stretch gap-1">
 						{#if !away}
-							<button type="button" class="press press-quiet" onclick={() => copy(lesson)}>
+							<button type="button" class="btn" onclick={() => copy(lesson)}>
 								<Icon name="copy" size={18} /> <span class="sr-only sm:not-sr-only">Copy</span>
 								<span class="sr-only"> “{lesson.title}”</span>
 							</button>

@@ -37,7 +37,7 @@
 	<span class="mb-1 block text-quiet">Search lessons, swatches, kept crosses and keys</span>
 	<input
 		bind:this={field}
-		class="field"
+		class="input"
 		type="search"
 		bind:value={words}
 		maxlength={LONGEST_SEARCH}

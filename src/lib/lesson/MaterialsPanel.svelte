@@ -21,11 +21,8 @@
 <section aria-label="To bring">
 	<div class="mb-1.5 flex items-center justify-between gap-2">
 		<h2 class="text-xl">To bring</h2>
-		<button
-			type="button"
-			class="press press-quiet"
-			aria-pressed={editing}
-			onclick={() => (editing = !editing)}>{editing ? 'Done' : 'Change'}</button
+		<button type="button" class="btn" aria-pressed={editing} onclick={() => (editing = !editing)}
+			>{editing ? 'Done' : 'Change'}</button
 		>
 	</div>
 	{#if editing}
@@ -35,7 +32,7 @@
 					<label>
 						<span class="sr-only">What</span>
 						<input
-							class="field"
+							class="input"
 							value={what}
 							maxlength="200"
 							oninput={(event) => change(i, { what: event.currentTarget.value })}
@@ -45,7 +42,7 @@
 						<label class="min-w-0 flex-1">
 							<span class="sr-only">How much</span>
 							<input
-								class="field"
+								class="input"
 								value={amount ?? ''}
 								maxlength="200"
 								placeholder="how much"
@@ -54,7 +51,7 @@
 						</label>
 						<button
 							type="button"
-							class="press press-quiet"
+							class="btn"
 							onclick={() => set(materials.filter((_, at) => at !== i))}
 							aria-label="Take “{what}” off the list">Off</button
 						>
@@ -62,7 +59,7 @@
 				</li>
 			{/each}
 		</ul>
-		<button type="button" class="mt-3 press press-quiet" onclick={() => set([...materials, { what: '' }])}
+		<button type="button" class="btn mt-3" onclick={() => set([...materials, { what: '' }])}
 			>Add a line</button
 		>
 	{:else if materials.length === 0}

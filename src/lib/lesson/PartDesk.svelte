@@ -56,7 +56,7 @@
 			<span class="mb-1 block text-quiet">Title</span>
 			<input
 				name="title"
-				class="field font-serif text-xl font-semibold"
+				class="input font-serif text-xl font-semibold"
 				value={part.title}
 				maxlength="200"
 				autocomplete="off"
@@ -102,21 +102,18 @@
 		<p class="text-sm text-quiet">Notes stand on the stage and on the take-home sheet.</p>
 	{/if}
 	<div class="flex flex-wrap gap-2">
-		<button type="button" class="press press-quiet" disabled={first} onclick={() => onmove(-1)}>
+		<button type="button" class="btn" disabled={first} onclick={() => onmove(-1)}>
 			<Icon name="arrow-up" size={19} /> Earlier
 		</button>
-		<button type="button" class="press press-quiet" disabled={last} onclick={() => onmove(1)}>
+		<button type="button" class="btn" disabled={last} onclick={() => onmove(1)}>
 			<Icon name="arrow-down" size={19} /> Later
 		</button>
-		<button type="button" class="press press-quiet" onclick={onduplicate}>
+		<button type="button" class="btn" onclick={onduplicate}>
 			<Icon name="copy" size={18} /> Duplicate
 		</button>
-		<button type="button" class="press press-quiet" disabled={part.minutes < 2} onclick={onsplit}
-			>Split</button
-		>
-		{#if onjoin}<button type="button" class="press press-quiet" onclick={onjoin}>Join the next to it</button
-			>{/if}
-		<button type="button" class="press press-quiet" onclick={onremove}>
+		<button type="button" class="btn" disabled={part.minutes < 2} onclick={onsplit}>Split</button>
+		{#if onjoin}<button type="button" class="btn" onclick={onjoin}>Join the next to it</button>{/if}
+		<button type="button" class="btn" onclick={onremove}>
 			<Icon name="trash" size={18} /> Remove
 		</button>
 	</div>

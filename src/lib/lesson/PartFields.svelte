@@ -62,7 +62,7 @@
 	<label class="grid gap-1">
 		<span class="text-quiet">{label}</span>
 		<textarea
-			class="field-sizing-content field min-h-11"
+			class="textarea field-sizing-content min-h-11"
 			{value}
 			maxlength="20000"
 			oninput={(event) => set({ [field]: event.currentTarget.value })}></textarea>

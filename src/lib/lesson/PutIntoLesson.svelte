@@ -48,9 +48,9 @@
 		{#if isOnItsWay(put.id)}
 			<span class="content-center">On its way to the server …</span>
 		{:else}
-			<a class="press press-main" href={resolve('/lessons/[id]', { id: put.id })}>Open the lesson</a>
+			<a class="btn btn-primary" href={resolve('/lessons/[id]', { id: put.id })}>Open the lesson</a>
 		{/if}
-		<button type="button" class="press" onclick={onput}>{stay}</button>
+		<button type="button" class="btn btn-outline" onclick={onput}>{stay}</button>
 	</p>
 {:else}
 	<p class="mb-3 text-quiet">{says} It goes to the end of the lesson.</p>
@@ -58,11 +58,7 @@
 		<ul class="mb-5 grid gap-2">
 			{#each lessons as lesson (lesson.id)}
 				<li>
-					<button
-						type="button"
-						class="press w-full justify-start! press-quiet text-left"
-						onclick={() => into(lesson)}
-					>
+					<button type="button" class="btn w-full justify-start! text-left" onclick={() => into(lesson)}>
 						{lesson.title || 'Lesson without a name'}
 					</button>
 				</li>
@@ -74,13 +70,13 @@
 		<div class="flex gap-2">
 			<input
 				id="new-lesson"
-				class="field"
+				class="input"
 				bind:value={title}
 				maxlength="200"
 				placeholder="Lesson on {name}"
 				autocomplete="off"
 			/>
-			<button class="press shrink-0 press-main">Create</button>
+			<button class="btn shrink-0 btn-primary">Create</button>
 		</div>
 	</form>
 {/if}

@@ -43,7 +43,7 @@
 						<td class="py-1.5 pr-2">
 							<input
 								type="number"
-								class="field w-20!"
+								class="input w-20!"
 								step="0.1"
 								min={RATE_RANGE.least}
 								max={RATE_RANGE.most}
@@ -61,7 +61,7 @@
 <p role="alert" class="mt-2 font-semibold text-error empty:hidden">{wrong ?? ''}</p>
 <button
 	type="button"
-	class="mt-5 press press-quiet"
+	class="btn mt-5"
 	disabled={Object.keys(settings.value.rates).length === 0}
 	onclick={() => settings.change({ rates: {} })}>Back to the usual ones</button
 >

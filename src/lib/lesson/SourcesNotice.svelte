@@ -39,11 +39,9 @@
 			<div class="mt-2"><DifferenceList {differences} then="It said" now="It says" /></div>
 		</details>
 		<div class="flex flex-wrap gap-3">
-			<button type="button" class="press" onclick={take}>That is right</button>
+			<button type="button" class="btn btn-outline" onclick={take}>That is right</button>
 			{#if rows.length > 0}
-				<button type="button" class="press press-quiet" onclick={keep}
-					>Keep the old rows in this lesson</button
-				>
+				<button type="button" class="btn" onclick={keep}>Keep the old rows in this lesson</button>
 			{/if}
 		</div>
 	</section>

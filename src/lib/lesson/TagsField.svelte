@@ -41,6 +41,6 @@
 	{/each}
 	<label>
 		<span class="sr-only">Tag it with</span>
-		<input class="field w-36!" bind:value={text} placeholder="Add a tag" maxlength="200" autocomplete="off" />
+		<input class="input w-36!" bind:value={text} placeholder="Add a tag" maxlength="200" autocomplete="off" />
 	</label>
 </form>

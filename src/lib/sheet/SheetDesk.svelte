@@ -87,14 +87,14 @@
 
 <div class="desk" data-theme="day">
 	<div class="choices">
-		<a class="press press-quiet" href={resolve('/lessons/[id]', { id: data.id })}>Back to the lesson</a>
+		<a class="btn" href={resolve('/lessons/[id]', { id: data.id })}>Back to the lesson</a>
 		<section aria-labelledby="make">
 			<h2 id="make">Print it, or make a file</h2>
 			<fieldset class="flex flex-wrap items-center gap-2">
 				<legend class="sr-only">Paper</legend>
 				{#each [{ value: 'a4', label: 'A4' }, { value: 'letter', label: 'Letter' }] as const as { value, label } (value)}
 					<label
-						class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+						class="btn has-checked:btn-primary has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
 					>
 						<input
 							type="radio"
@@ -107,17 +107,17 @@
 						{label}
 					</label>
 				{/each}
-				<button type="button" class="press" onclick={() => window.print()}>
-					<Icon name="printer" size={18} /> Print it <kbd class="key-cap">P</kbd>
+				<button type="button" class="btn btn-outline" onclick={() => window.print()}>
+					<Icon name="printer" size={18} /> Print it <kbd class="kbd">P</kbd>
 				</button>
 			</fieldset>
 			<div class="mt-3 flex flex-wrap items-center gap-2">
 				<label class="sr-only" for="as">Kind of file</label>
-				<select id="as" class="field w-auto!" bind:value={as}>
+				<select id="as" class="select w-auto!" bind:value={as}>
 					{#each HANDOUT_FILES as kind (kind)}<option value={kind}>{FILE_WORDS[kind]}</option>{/each}
 				</select>
-				<button type="button" class="press press-main" onclick={() => make(false)}
-					>Make the file <kbd class="key-cap">M</kbd></button
+				<button type="button" class="btn btn-primary" onclick={() => make(false)}
+					>Make the file <kbd class="kbd">M</kbd></button
 				>
 			</div>
 			{@render made('file', 'Files just made')}
@@ -155,9 +155,9 @@
 			</fieldset>
 			<label class="mt-2 grid gap-1">
 				<span class="text-quiet">One for each learner, a name a line</span>
-				<textarea class="field min-h-24" maxlength="4000" bind:value={choices.learners}></textarea>
+				<textarea class="textarea min-h-24" maxlength="4000" bind:value={choices.learners}></textarea>
 			</label>
-			<button type="button" class="mt-3 press" onclick={() => make(true)}
+			<button type="button" class="btn mt-3 btn-outline" onclick={() => make(true)}
 				>Make {choices.all.length} {choices.all.length === 1 ? 'sheet' : 'sheets, as a zip'}</button
 			>
 			{@render made('several', 'Sheets just made')}
@@ -167,11 +167,11 @@
 				<summary>A poster for the wall</summary>
 				<label class="mt-2 grid gap-1">
 					<span class="text-quiet">One cross with all its steps, as large as two sheets</span>
-					<select class="field" bind:value={poster}>
+					<select class="select" bind:value={poster}>
 						{#each shows as { id, title } (id)}<option value={id}>{title}</option>{/each}
 					</select>
 				</label>
-				<button type="button" class="mt-3 press" onclick={makePoster}>Make the poster</button>
+				<button type="button" class="btn mt-3 btn-outline" onclick={makePoster}>Make the poster</button>
 				{@render made('poster', 'Posters just made')}
 			</details>
 		{/if}

@@ -15,35 +15,27 @@
 			<progress class="h-3 w-full flex-1 accent-base-content" value={job.done} max={job.of}
 				>{job.done} of {job.of}</progress
 			>
-			<button type="button" class="press press-quiet" onclick={() => jobs.drop(job.id)}>Stop</button>
+			<button type="button" class="btn" onclick={() => jobs.drop(job.id)}>Stop</button>
 		</div>
 	{:else if job.state === 'done'}
 		<p class="font-semibold wrap-anywhere">{job.name}</p>
 		<p class="flex flex-wrap gap-2">
-			<a class="press" href={resolve('/jobs/[id]', { id: job.id })} download
+			<a class="btn btn-outline" href={resolve('/jobs/[id]', { id: job.id })} download
 				><Icon name="download" size={17} /> Save</a
 			>
 			{#if job.name?.endsWith('.pdf')}
-				<button
-					type="button"
-					class="press press-quiet"
-					onclick={() => onlook(job)}
-					aria-label="See the pages of {job.name}">See it</button
+				<button type="button" class="btn" onclick={() => onlook(job)} aria-label="See the pages of {job.name}"
+					>See it</button
 				>
 			{/if}
-			<button
-				type="button"
-				class="press press-quiet"
-				onclick={() => jobs.drop(job.id)}
-				aria-label="Throw away {job.name}">Throw away</button
+			<button type="button" class="btn" onclick={() => jobs.drop(job.id)} aria-label="Throw away {job.name}"
+				>Throw away</button
 			>
 		</p>
 	{:else}
 		<p class="font-semibold text-error">{job.state === 'failed' ? job.said : 'Called off.'}</p>
 		<p>
-			<button type="button" class="press press-quiet" onclick={() => jobs.drop(job.id)}
-				>Take it off the list</button
-			>
+			<button type="button" class="btn" onclick={() => jobs.drop(job.id)}>Take it off the list</button>
 		</p>
 	{/if}
 </div>

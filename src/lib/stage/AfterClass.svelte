@@ -94,7 +94,7 @@
 			<p class="text-quiet">After class</p>
 			<h1 class="text-3xl">{open.lesson.title}</h1>
 		</div>
-		<a class="press press-quiet" href={resolve('/lessons/[id]', { id: open.id })}>Back to the lesson</a>
+		<a class="btn" href={resolve('/lessons/[id]', { id: open.id })}>Back to the lesson</a>
 	</div>
 
 	{#if !record}
@@ -105,7 +105,7 @@
 				beside it, comes here.
 			</p>
 			<p class="mt-5">
-				<a class="press" href={resolve('/lessons/[id]/stage', { id: open.id })}>To the stage</a>
+				<a class="btn btn-outline" href={resolve('/lessons/[id]/stage', { id: open.id })}>To the stage</a>
 			</p>
 		</div>
 	{:else}
@@ -113,7 +113,7 @@
 			<label class="mt-5 flex flex-wrap items-center gap-3">
 				<span class="text-quiet">The class of</span>
 				<select
-					class="field w-auto!"
+					class="select w-auto!"
 					value={shown?.id}
 					onchange={(event) => (chosen = event.currentTarget.value)}
 				>
@@ -148,7 +148,7 @@
 							</li>
 						{/each}
 					</ul>
-					<button type="button" class="mt-4 press press-main" onclick={takeRates}>Take these rates</button>
+					<button type="button" class="btn mt-4 btn-primary" onclick={takeRates}>Take these rates</button>
 					<p class="mt-2 text-quiet">
 						Estimates and the next draft follow. You can change them back any time.
 					</p>
@@ -163,7 +163,7 @@
 							<li>{title}: {to} min <span class="text-quiet">(now {was})</span></li>
 						{/each}
 					</ul>
-					<button type="button" class="mt-4 press" onclick={takeMinutes}>Change the lesson</button>
+					<button type="button" class="btn mt-4 btn-outline" onclick={takeMinutes}>Change the lesson</button>
 				{:else}
 					<p class="mt-2">
 						{minutesOn === 0
@@ -175,7 +175,9 @@
 					<p class="mt-5">
 						Left out: <strong>{rest.parts.map(({ title }) => title).join(', ')}</strong>.
 					</p>
-					<button type="button" class="mt-3 press" onclick={keepRest}>Put it into a next lesson</button>
+					<button type="button" class="btn mt-3 btn-outline" onclick={keepRest}
+						>Put it into a next lesson</button
+					>
 				{/if}
 				<p role="alert" class="mt-2 font-semibold text-error empty:hidden">{trouble ?? ''}</p>
 			</section>

@@ -50,12 +50,12 @@
 <aside class="beside" data-theme="evening" aria-label="Beside this part" {@attach escaping}>
 	<div class="flex items-center justify-between gap-3">
 		<h2 class="text-xl">Beside this part</h2>
-		<button type="button" class="press press-quiet" onclick={onclose}>Close</button>
+		<button type="button" class="btn" onclick={onclose}>Close</button>
 	</div>
 	<label class="mt-3 grid gap-1">
 		<span>A note for afterwards</span>
 		<textarea
-			class="field min-h-24"
+			class="textarea min-h-24"
 			maxlength={MOST_REMARK}
 			value={marks.note ?? ''}
 			oninput={(event) => mark({ note: event.currentTarget.value })}></textarea>
@@ -63,7 +63,7 @@
 	<label class="mt-3 grid gap-1">
 		<span>Who struggled here</span>
 		<input
-			class="field"
+			class="input"
 			maxlength={MOST_REMARK}
 			value={marks.struggled ?? ''}
 			oninput={(event) => mark({ struggled: event.currentTarget.value })}
@@ -79,7 +79,7 @@
 			{#each offered as saving (saving.part.id)}
 				<li class="grid gap-1 border-t border-hairline pt-2">
 					<span>{saving.part.title}, {saving.part.minutes} min</span>
-					<button type="button" class="press" onclick={() => save(saving)}
+					<button type="button" class="btn btn-outline" onclick={() => save(saving)}
 						>{saving.does === 'drop' ? 'Leave it out' : `Give it ${saving.to} minutes`}</button
 					>
 				</li>
@@ -98,7 +98,7 @@
 			{#each dropped as { part: one } (one.id)}
 				<li class="flex items-center justify-between gap-3">
 					<span>{one.title}</span>
-					<button type="button" class="press press-quiet" onclick={() => takeBack(one.id)}>Put back</button>
+					<button type="button" class="btn" onclick={() => takeBack(one.id)}>Put back</button>
 				</li>
 			{/each}
 		</ul>
@@ -106,11 +106,11 @@
 
 	<h2 class="mt-6 text-xl">Windows</h2>
 	<p class="mt-2 flex flex-wrap gap-2">
-		<button type="button" class="press" onclick={() => onwindow('class')}
-			>For the class <kbd class="key-cap">B</kbd></button
+		<button type="button" class="btn btn-outline" onclick={() => onwindow('class')}
+			>For the class <kbd class="kbd">B</kbd></button
 		>
-		<button type="button" class="press" onclick={() => onwindow('notes')}
-			>For me <kbd class="key-cap">Shift B</kbd></button
+		<button type="button" class="btn btn-outline" onclick={() => onwindow('notes')}
+			>For me <kbd class="kbd">Shift B</kbd></button
 		>
 	</p>
 </aside>

@@ -166,7 +166,7 @@
 			<div class="grid h-full place-items-center p-8 text-center">
 				<div>
 					<p class="mb-5 font-serif text-3xl">This lesson has no parts yet.</p>
-					<a class="press" href={resolve('/lessons/[id]', { id })}>Write it first</a>
+					<a class="btn btn-outline" href={resolve('/lessons/[id]', { id })}>Write it first</a>
 				</div>
 			</div>
 		{:else if stage.moment.blank}
@@ -177,12 +177,9 @@
 			<StagePicture {stage} {texts} />
 			<div class="absolute top-3 right-5 sm:right-10"><Countdown {stage} {now} /></div>
 			{#if stage.asks && !stage.moment.told}
-				<button
-					type="button"
-					class="ask press press-main px-6! py-3! text-xl"
-					onclick={() => lead.ask('tell')}
+				<button type="button" class="ask btn px-6! py-3! text-xl btn-primary" onclick={() => lead.ask('tell')}
 					>{part.kind === 'mend' ? 'Show where it comes from, and the mend' : 'Show the answer'}
-					<kbd class="key-cap">Enter</kbd></button
+					<kbd class="kbd">Enter</kbd></button
 				>
 			{/if}
 		{/if}
@@ -197,7 +194,7 @@
 				<p class="text-xl">
 					Hands have worked for {Math.floor(lead.sinceRest)} minutes. Put the needles down for a moment, and stretch.
 				</p>
-				<button type="button" class="press" onclick={() => lead.rest()}>We have rested</button>
+				<button type="button" class="btn btn-outline" onclick={() => lead.rest()}>We have rested</button>
 			</div>
 		{/if}
 	</div>

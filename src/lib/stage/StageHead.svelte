@@ -38,12 +38,15 @@
 					{clockAt(stage.lesson, stage.now.from, settings.locale)} · {part.minutes} min
 				{/if}
 			</p>
-			<button type="button" class="press" onclick={() => lead.startOrPause(Date.now())}
+			<button type="button" class="btn btn-outline" onclick={() => lead.startOrPause(Date.now())}
 				>{lead.room.running ? 'Pause' : lead.room.isOn ? 'Go on' : 'Start the clock'}
-				<kbd class="key-cap hidden sm:inline-block">T</kbd></button
+				<kbd class="kbd hidden sm:inline-block">T</kbd></button
 			>
-			{#if lead.room.isOn}<button type="button" class="press" onclick={onend} aria-label="End the class"
-					>End</button
+			{#if lead.room.isOn}<button
+					type="button"
+					class="btn btn-outline"
+					onclick={onend}
+					aria-label="End the class">End</button
 				>{/if}
 		{/if}
 		<button type="button" class="small" onclick={onwhole} aria-label="Full screen"

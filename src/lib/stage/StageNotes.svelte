@@ -82,17 +82,17 @@
 				{/each}
 			</ol>
 			<div class="mt-6 flex flex-wrap gap-3">
-				<button type="button" class="press" onclick={() => onask('back')}
-					>Back <kbd class="key-cap">←</kbd></button
+				<button type="button" class="btn btn-outline" onclick={() => onask('back')}
+					>Back <kbd class="kbd">←</kbd></button
 				>
-				<button type="button" class="press press-main" onclick={() => onask('forward')}
-					>Next <kbd class="key-cap">Space</kbd></button
+				<button type="button" class="btn btn-primary" onclick={() => onask('forward')}
+					>Next <kbd class="kbd">Space</kbd></button
 				>
-				<button type="button" class="press" onclick={() => onask('blank')}
-					>Blank <kbd class="key-cap">.</kbd></button
+				<button type="button" class="btn btn-outline" onclick={() => onask('blank')}
+					>Blank <kbd class="kbd">.</kbd></button
 				>
-				{#if stage.asks}<button type="button" class="press" onclick={() => onask('tell')}
-						>Show the answer <kbd class="key-cap">Enter</kbd></button
+				{#if stage.asks}<button type="button" class="btn btn-outline" onclick={() => onask('tell')}
+						>Show the answer <kbd class="kbd">Enter</kbd></button
 					>{/if}
 			</div>
 		</div>

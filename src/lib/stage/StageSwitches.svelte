@@ -8,7 +8,7 @@
 <div class="switches" role="toolbar" aria-label="Switch on the spot">
 	{#each switches as { key, cap, says, run, on } (key)}
 		<button type="button" class="switch" aria-pressed={on} onclick={run}
-			><kbd class="key-cap">{cap}</kbd> {says}</button
+			><kbd class="kbd">{cap}</kbd> {says}</button
 		>
 	{/each}
 </div>

@@ -88,7 +88,9 @@
 				Begin with what you have in your hands. Each leads to a lesson and its sheet.
 			</p>
 		</div>
-		<button type="button" class="press" disabled={busy} onclick={sample}>Open the sample lesson</button>
+		<button type="button" class="btn btn-outline" disabled={busy} onclick={sample}
+			>Open the sample lesson</button
+		>
 	</div>
 	<p role="alert" class="mt-3 font-semibold text-error empty:hidden">{trouble ?? ''}</p>
 
@@ -110,10 +112,13 @@
 			>
 				<label class="grid gap-1">
 					<span class="text-quiet">The list of names, or the rows</span>
-					<textarea class="field min-h-28 font-mono" bind:value={pasted} maxlength="200000" spellcheck="false"
-					></textarea>
+					<textarea
+						class="textarea min-h-28 font-mono"
+						bind:value={pasted}
+						maxlength="200000"
+						spellcheck="false"></textarea>
 				</label>
-				<button class="press press-main">Read it</button>
+				<button class="btn btn-primary">Read it</button>
 			</form>
 		</section>
 
@@ -133,7 +138,7 @@
 				<label class="grid gap-1">
 					<span class="text-quiet">As your pattern has it</span>
 					<input
-						class="field font-serif text-xl"
+						class="input font-serif text-xl"
 						bind:value={name}
 						maxlength="2000"
 						placeholder="2/2 RC"
@@ -142,7 +147,7 @@
 						spellcheck="false"
 					/>
 				</label>
-				<button class="press">Show it on the needles</button>
+				<button class="btn btn-outline">Show it on the needles</button>
 			</form>
 		</section>
 
@@ -154,7 +159,8 @@
 			<p>Choose a rope, a plait or a ring; its rows are written for you, with edge and ground.</p>
 			<div class="grid grid-cols-2 content-start gap-3">
 				{#each MOTIFS as { motif: kind, says } (kind)}
-					<button type="button" class="press" onclick={() => ((motif = kind), (making = true))}>{says}</button
+					<button type="button" class="btn btn-outline" onclick={() => ((motif = kind), (making = true))}
+						>{says}</button
 					>
 				{/each}
 			</div>
@@ -172,7 +178,7 @@
 				the day a password is forgotten.
 			</p>
 			<p class="mt-5">
-				<button type="button" class="press press-quiet" onclick={done}>I know my way: hide this page</button>
+				<button type="button" class="btn" onclick={done}>I know my way: hide this page</button>
 			</p>
 		</div>
 		<LessonGlimpse {crossing} voice={settings.value} />

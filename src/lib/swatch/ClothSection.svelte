@@ -52,7 +52,7 @@
 				{open.fault?.message ?? (beingWorked ? '' : 'There are no rows yet.')}
 			</p>
 			<p class="mt-4">
-				<button type="button" class="press" onclick={onmake}>Make rows from a motif</button>
+				<button type="button" class="btn btn-outline" onclick={onmake}>Make rows from a motif</button>
 			</p>
 		</div>
 	{/if}
@@ -61,12 +61,12 @@
 {#if open.away.long}
 	<p class="flex flex-wrap items-center gap-4 px-4 py-2" role="status">
 		Working many rows: {open.away.progress.toLocaleString(settings.locale)} stitches so far.
-		<button type="button" class="press" onclick={() => open.giveUp()}>Give up</button>
+		<button type="button" class="btn btn-outline" onclick={() => open.giveUp()}>Give up</button>
 	</p>
 {:else if open.gaveUp}
 	<p class="flex flex-wrap items-center gap-4 px-4 py-2 font-semibold" role="status">
 		These rows were not worked to the end. They are kept as they are written.
-		<button type="button" class="press" onclick={() => open.work()}>Work them</button>
+		<button type="button" class="btn btn-outline" onclick={() => open.work()}>Work them</button>
 	</p>
 {/if}
 {#if open.fault && working}

@@ -155,22 +155,20 @@
 			<div class="flex flex-wrap gap-2">
 				<button
 					type="button"
-					class="press press-quiet"
+					class="btn"
 					onclick={() => make(mirrorCrossing(text, working, { step: spot.step, at }), 'crossing mirrored')}
 					>Mirror it</button
 				>
 				<button
 					type="button"
-					class="press press-quiet"
+					class="btn"
 					onclick={() => make(removeCrossing(text, working, { step: spot.step, at }), 'crossing taken out')}
 					>Take it out</button
 				>
-				<a class="press press-quiet" href={resolve(`/?name=${encodeURIComponent(placed.item.text)}`)}
-					>On the Bench</a
-				>
+				<a class="btn" href={resolve(`/?name=${encodeURIComponent(placed.item.text)}`)}>On the Bench</a>
 			</div>
 			<p class="text-sm text-quiet">
-				Drag it on the cloth, or move it with <kbd class="key-cap">Alt</kbd> and the arrows.
+				Drag it on the cloth, or move it with <kbd class="kbd">Alt</kbd> and the arrows.
 			</p>
 		</section>
 	{:else}
@@ -184,14 +182,14 @@
 				<label class="min-w-32 flex-1">
 					<span class="mb-1 block text-quiet">A cross from this stitch on</span>
 					<input
-						class="field font-mono"
+						class="input font-mono"
 						bind:value={name}
 						placeholder="2/2 RC"
 						autocomplete="off"
 						spellcheck="false"
 					/>
 				</label>
-				<button class="press" disabled={name.trim() === ''}>Put it in</button>
+				<button class="btn btn-outline" disabled={name.trim() === ''}>Put it in</button>
 			</form>
 		</section>
 	{/if}
@@ -200,7 +198,7 @@
 		<section>
 			<button
 				type="button"
-				class="press w-full"
+				class="btn w-full btn-outline"
 				aria-pressed={strand === there}
 				onclick={() => onstrand(strand === there ? null : there)}
 				>{strand === there ? `Let strand ${there} go` : `Follow strand ${there}`}</button
@@ -217,19 +215,19 @@
 		<div class="flex flex-wrap gap-2">
 			<button
 				type="button"
-				class="press press-quiet"
+				class="btn"
 				onclick={() => open.edit(addRows(text, working, step.planned.as), 'rows added')}
 				>{working.pattern.rounds ? 'Add a round above' : 'Add two rows above'}</button
 			>
 			<button
 				type="button"
-				class="press press-quiet"
+				class="btn"
 				onclick={() => make(removeRows(text, working, step.planned.as), 'rows taken out')}
 				>{working.pattern.rounds ? 'Take this round out' : 'Take this row and its pair out'}</button
 			>
 			<button
 				type="button"
-				class="press press-quiet"
+				class="btn"
 				onclick={() => make(mirrorRow(text, working, spot.step), 'row mirrored')}>Mirror the row</button
 			>
 		</div>
@@ -246,20 +244,20 @@
 		>
 			<label class="grid gap-1"
 				><span class="text-quiet">Repeat from {word.toLowerCase()} {step.planned.as} to</span>
-				<input class="field w-24!" type="number" min={step.planned.as} max="2000" bind:value={last} /></label
+				<input class="input w-24!" type="number" min={step.planned.as} max="2000" bind:value={last} /></label
 			>
 			<label class="grid gap-1"
 				><span class="text-quiet">times more</span>
-				<input class="field w-20!" type="number" min="1" max="500" bind:value={more} /></label
+				<input class="input w-20!" type="number" min="1" max="500" bind:value={more} /></label
 			>
-			<button class="press press-quiet">Add the repeat</button>
+			<button class="btn">Add the repeat</button>
 		</form>
 		{#each repeats as repeat (repeat.from)}
 			<p class="flex items-center justify-between gap-2">
 				<span class="font-mono">{text.slice(repeat.from, repeat.to)}</span>
 				<button
 					type="button"
-					class="press press-quiet"
+					class="btn"
 					onclick={() => open.edit([removeRepeat(text, repeat)], 'repeat taken out')}>Take it out</button
 				>
 			</p>

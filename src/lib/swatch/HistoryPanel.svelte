@@ -35,13 +35,13 @@
 <div class="grid gap-3">
 	<div class="flex items-center justify-between gap-3">
 		<h2 class="text-xl">History</h2>
-		<button type="button" class="press press-quiet" onclick={() => versions?.again()}>Look again</button>
+		<button type="button" class="btn" onclick={() => versions?.again()}>Look again</button>
 	</div>
 	<Versions bind:this={versions} {load} {look}>
 		{#snippet shown(swatch)}
 			<SwatchDifferences of={swatch} and={open.swatch} said={['It said', 'Now it says']} />
 			<div>
-				<button type="button" class="press" onclick={() => restore(swatch)}>Bring it back</button>
+				<button type="button" class="btn btn-outline" onclick={() => restore(swatch)}>Bring it back</button>
 			</div>
 		{/snippet}
 	</Versions>

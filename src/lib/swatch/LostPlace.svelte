@@ -33,7 +33,7 @@
 		>
 		<p class="text-quiet">It lies under the front strand of a cross.</p>
 		<div class="mt-2 flex gap-3">
-			<label class="press {bar ? 'press-main' : 'press-quiet'}"
+			<label class="btn {bar ? 'btn-primary' : ''}"
 				><input
 					type="radio"
 					class="sr-only"
@@ -42,7 +42,7 @@
 					onchange={() => (bar = true)}
 				/>Yes</label
 			>
-			<label class="press {bar ? 'press-quiet' : 'press-main'}"
+			<label class="btn {bar ? '' : 'btn-primary'}"
 				><input type="radio" class="sr-only" name="bar" checked={!bar} onchange={() => (bar = false)} />No, no
 				cross yet</label
 			>
@@ -51,7 +51,7 @@
 	{#if bar}
 		<label class="grid gap-1">
 			<span class="font-semibold">How many cross rows from the lower edge up to this one?</span>
-			<input class="field max-w-32 text-lg" type="number" min="1" bind:value={crosses} />
+			<input class="input max-w-32 text-lg" type="number" min="1" bind:value={crosses} />
 		</label>
 	{/if}
 	<label class="grid gap-1">
@@ -61,14 +61,14 @@
 				: 'How many rows are there from the edge?'}</span
 		>
 		{#if bar}<span class="text-quiet">The first one is the cross row itself and counts nothing.</span>{/if}
-		<input class="field max-w-32 text-lg" type="number" min="0" bind:value={above} />
+		<input class="input max-w-32 text-lg" type="number" min="0" bind:value={above} />
 	</label>
 	{#if !rounds}
 		<fieldset>
 			<legend class="font-semibold">With the needle taken up to go on, which side faces you?</legend>
 			<div class="mt-2 flex flex-wrap gap-3">
 				{#each [['RS', 'The right side'], ['WS', 'The wrong side'], ['unsure', 'I am not sure']] as const as [value, label] (value)}
-					<label class="press {side === value ? 'press-main' : 'press-quiet'}"
+					<label class="btn {side === value ? 'btn-primary' : ''}"
 						><input
 							type="radio"
 							class="sr-only"
@@ -95,7 +95,7 @@
 		A removable marker in the last stitch of every cross makes this safe: count from the marker next time.
 	</p>
 	<div>
-		<button type="button" class="press press-main" disabled={!('done' in found)} onclick={set}
+		<button type="button" class="btn btn-primary" disabled={!('done' in found)} onclick={set}
 			>Set the counter there</button
 		>
 	</div>

@@ -61,7 +61,7 @@
 	<label class="grid content-end gap-1">
 		<span class="text-quiet">{label}</span>
 		<input
-			class="field"
+			class="input"
 			type="number"
 			{min}
 			{max}
@@ -128,7 +128,7 @@
 				<label class="grid gap-1"
 					><span class="text-quiet">Cross</span>
 					<input
-						class="field font-mono"
+						class="input font-mono"
 						value={recipe.name}
 						oninput={(event) => set({ name: event.currentTarget.value })}
 						autocomplete="off"
@@ -167,7 +167,7 @@
 			>
 		</label>
 		{#if !made.ok}<p role="alert" class="font-semibold text-error">{made.error.message}</p>{/if}
-		<div><button class="press press-main" disabled={!made.ok}>{press}</button></div>
+		<div><button class="btn btn-primary" disabled={!made.ok}>{press}</button></div>
 	</div>
 	<div class="max-h-96 overflow-hidden rounded-2xl" aria-hidden="true">
 		{#if working}<SwatchPicture {working} rows={40} />{/if}

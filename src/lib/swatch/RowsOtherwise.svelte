@@ -24,11 +24,11 @@
 <section class="grid gap-2">
 	<h2 class="text-xl">The same, said otherwise</h2>
 	<div class="flex flex-wrap gap-2">
-		<button type="button" class="press press-quiet" onclick={turn}
+		<button type="button" class="btn" onclick={turn}
 			>{rounds ? 'Turn into flat rows' : 'Turn into rounds'}</button
 		>
-		<button type="button" class="press press-quiet" onclick={() => terms('us')}>In US words</button>
-		<button type="button" class="press press-quiet" onclick={() => terms('uk')}>In UK words</button>
+		<button type="button" class="btn" onclick={() => terms('us')}>In US words</button>
+		<button type="button" class="btn" onclick={() => terms('uk')}>In UK words</button>
 	</div>
 	<p role="alert" class="font-semibold text-error empty:hidden">{wrong ?? ''}</p>
 </section>

@@ -56,8 +56,8 @@
 <div class="min-h-dvh bg-base-100 text-base-content" data-theme="day">
 	<div class="mx-auto max-w-4xl px-4 py-6 sm:px-7">
 		<nav class="mb-6 flex flex-wrap gap-3 print:hidden" aria-label="These rows">
-			<a class="press press-quiet" href={resolve('/swatches/[id]', { id: data.id })}>Back to the swatch</a>
-			<button type="button" class="press press-main" onclick={() => print()}
+			<a class="btn" href={resolve('/swatches/[id]', { id: data.id })}>Back to the swatch</a>
+			<button type="button" class="btn btn-primary" onclick={() => print()}
 				><Icon name="printer" size={18} /> Print</button
 			>
 			<MakeButton make={() => pictures('svg')}>Pictures, SVG</MakeButton>

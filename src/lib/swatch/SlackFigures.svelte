@@ -42,7 +42,7 @@
 		<div>
 			<button
 				type="button"
-				class="press press-quiet"
+				class="btn"
 				onclick={() => open.edit(slackEdits(working, slack), 'slack written in')}
 				>Write it into the rows</button
 			>

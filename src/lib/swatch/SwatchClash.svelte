@@ -12,8 +12,10 @@
 	<SwatchDifferences of={open.swatch} and={theirs} said={['This page says', 'The other page says']} />
 </div>
 <div class="flex flex-wrap gap-3">
-	<button type="button" class="press press-main" onclick={() => open.choose('mine')}
+	<button type="button" class="btn btn-primary" onclick={() => open.choose('mine')}
 		>Keep this page’s rows</button
 	>
-	<button type="button" class="press" onclick={() => open.choose('theirs')}>Take the other page’s</button>
+	<button type="button" class="btn btn-outline" onclick={() => open.choose('theirs')}
+		>Take the other page’s</button
+	>
 </div>

@@ -58,30 +58,26 @@
 	<section class="grid gap-2" aria-label="Take with you">
 		<h2 class="text-xl">Take with you</h2>
 		<div class="flex flex-wrap gap-2">
-			<button type="button" class="press press-quiet" onclick={() => save(open.text, `${base}.txt`)}
-				>Rows as text</button
-			>
+			<button type="button" class="btn" onclick={() => save(open.text, `${base}.txt`)}>Rows as text</button>
 			<button
 				type="button"
-				class="press press-quiet"
+				class="btn"
 				onclick={() => save(JSON.stringify(open.swatch, null, 2), `${base}.swatch.json`, 'application/json')}
 				>Swatch, JSON</button
 			>
-			<button type="button" class="press press-quiet" onclick={csv}>Rows, CSV</button>
+			<button type="button" class="btn" onclick={csv}>Rows, CSV</button>
 			<MakeButton make={() => drawn('svg')} disabled={!open.working}>Cloth, SVG</MakeButton>
 			<MakeButton make={() => drawn('png')} disabled={!open.working}>Cloth, PNG</MakeButton>
-			<a class="press press-quiet" href={resolve('/swatches/[id]/rows', { id: open.id })}
-				>Rows as pictures, to print</a
-			>
+			<a class="btn" href={resolve('/swatches/[id]/rows', { id: open.id })}>Rows as pictures, to print</a>
 		</div>
 	</section>
 	<section class="grid gap-2" aria-label="Into a lesson">
 		<h2 class="text-xl">Into a lesson</h2>
 		<p>The lesson keeps these rows, and says so when they change here.</p>
 		<div class="flex flex-wrap gap-2">
-			<button type="button" class="press" onclick={onlesson}>Put into a lesson</button>
+			<button type="button" class="btn btn-outline" onclick={onlesson}>Put into a lesson</button>
 			<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
-			<a class="press press-quiet" href="{resolve('/lessons')}?draft={open.id}">Draft a lesson from it</a>
+			<a class="btn" href="{resolve('/lessons')}?draft={open.id}">Draft a lesson from it</a>
 		</div>
 	</section>
 	<section class="grid gap-2" aria-label="Bring in">

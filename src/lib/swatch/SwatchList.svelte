@@ -70,11 +70,15 @@
 				accept=".txt,.md,.json,.csv,text/plain,text/csv,application/json"
 				onfile={bringIn}
 			/>
-			<button type="button" class="press" onclick={() => make(newSwatch('A new swatch', EMPTY), 'begun')}>
-				Begin with rows <kbd class="key-cap hidden sm:inline-block">N</kbd>
+			<button
+				type="button"
+				class="btn btn-outline"
+				onclick={() => make(newSwatch('A new swatch', EMPTY), 'begun')}
+			>
+				Begin with rows <kbd class="kbd hidden sm:inline-block">N</kbd>
 			</button>
-			<button type="button" class="press press-main" onclick={() => (making = true)}>
-				Make from a motif <kbd class="key-cap hidden sm:inline-block">M</kbd>
+			<button type="button" class="btn btn-primary" onclick={() => (making = true)}>
+				Make from a motif <kbd class="kbd hidden sm:inline-block">M</kbd>
 			</button>
 		</div>
 		{#if shelf.trouble}<p class="w-full font-semibold text-error" role="alert">{shelf.trouble}</p>{/if}
@@ -94,13 +98,11 @@
 				last. Or paste rows you have, and see what they make.
 			</p>
 			<p class="mt-5 flex flex-wrap gap-3">
-				<button type="button" class="press" onclick={() => (making = true)}>Choose a motif</button>
-				<button
-					type="button"
-					class="press press-quiet"
-					onclick={() => make(newSwatch('First rope', SAMPLE), 'a sample')}>Open a sample rope</button
+				<button type="button" class="btn btn-outline" onclick={() => (making = true)}>Choose a motif</button>
+				<button type="button" class="btn" onclick={() => make(newSwatch('First rope', SAMPLE), 'a sample')}
+					>Open a sample rope</button
 				>
-				<a class="press press-quiet" href={resolve('/first-steps')}>Paste rows</a>
+				<a class="btn" href={resolve('/first-steps')}>Paste rows</a>
 			</p>
 		</div>
 	{:else}

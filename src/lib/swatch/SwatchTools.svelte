@@ -18,14 +18,14 @@
 </script>
 
 <div class="relative flex items-center gap-2 overflow-x-auto px-3 py-1 pb-2 *:shrink-0 sm:px-7">
-	<button type="button" class="press press-quiet" onclick={() => editor?.undo()}
+	<button type="button" class="btn" onclick={() => editor?.undo()}
 		><Icon name="undo" size={18} /><span class="sr-only xl:not-sr-only">Undo</span></button
 	>
-	<button type="button" class="press press-quiet" onclick={() => editor?.redo()}
+	<button type="button" class="btn" onclick={() => editor?.redo()}
 		><Icon name="redo" size={18} /><span class="sr-only xl:not-sr-only">Redo</span></button
 	>
-	<button type="button" class="press shrink-0 press-quiet" onclick={onmake}>Make from a motif</button>
-	<button type="button" class="press press-quiet" onclick={oncompare}>Compare</button>
+	<button type="button" class="btn shrink-0" onclick={onmake}>Make from a motif</button>
+	<button type="button" class="btn" onclick={oncompare}>Compare</button>
 	<span class="flex-1"></span>
 	<div
 		class="flex shrink-0 overflow-hidden rounded-xl border-[1.5px] border-base-content"
@@ -43,16 +43,12 @@
 	</div>
 	<button
 		type="button"
-		class="press press-quiet"
+		class="btn"
 		onclick={() => look.zoom(-1)}
 		disabled={look.isFarthest}
 		aria-label="Smaller"><Icon name="zoom-out" size={18} /></button
 	>
-	<button
-		type="button"
-		class="press press-quiet"
-		onclick={() => look.zoom(1)}
-		disabled={look.isNearest}
-		aria-label="Larger"><Icon name="zoom-in" size={18} /></button
+	<button type="button" class="btn" onclick={() => look.zoom(1)} disabled={look.isNearest} aria-label="Larger"
+		><Icon name="zoom-in" size={18} /></button
 	>
 </div>

@@ -31,7 +31,7 @@
 	<label class="grid gap-1">
 		<span class="text-quiet">A picture from this device</span>
 		<input
-			class="field py-2"
+			class="input py-2"
 			type="file"
 			accept="image/jpeg,image/png,image/webp"
 			onchange={(event) => (file = event.currentTarget.files?.[0] ?? null)}
@@ -48,5 +48,5 @@
 		It is made smaller, and what a camera writes into it (where, when, with what) is taken out.
 	</p>
 	<p role="alert" class="font-semibold text-error empty:hidden">{wrong ?? ''}</p>
-	<div><button class="press press-main" disabled={sending}>{sending ? 'Adding …' : 'Add it'}</button></div>
+	<div><button class="btn btn-primary" disabled={sending}>{sending ? 'Adding …' : 'Add it'}</button></div>
 </form>

@@ -23,7 +23,7 @@
 		<p class="min-w-64 flex-1">
 			Another page wrote in the same place. What you write is kept here until you choose which stands.
 		</p>
-		<button type="button" class="press" onclick={() => (aside = null)}>Choose</button>
+		<button type="button" class="btn btn-outline" onclick={() => (aside = null)}>Choose</button>
 	</section>
 {/if}
 

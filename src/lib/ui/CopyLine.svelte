@@ -20,12 +20,7 @@
 		<p class="font-medium break-words">{text}</p>
 		{#if note}<p class="text-sm text-quiet">{note}</p>{/if}
 	</div>
-	<button
-		type="button"
-		class="press press-small shrink-0 press-quiet"
-		onclick={take}
-		aria-label="Copy {text}"
-	>
+	<button type="button" class="btn shrink-0 btn-sm" onclick={take} aria-label="Copy {text}">
 		{#if copied}<Icon name="check" size={18} />{:else}<Icon name="copy" size={18} />{/if}
 		<span aria-live="polite">{copied ? 'Copied' : 'Copy'}</span>
 	</button>

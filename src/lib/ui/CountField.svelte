@@ -59,7 +59,7 @@
 	<label class="text-quiet {wide ? '' : 'order-last'}" for={uid}>{label}</label>
 	<input
 		id={uid}
-		class="field {wide ? 'w-28!' : 'w-20!'}"
+		class="input {wide ? 'w-28!' : 'w-20!'}"
 		inputmode={places > 0 ? 'decimal' : 'numeric'}
 		autocomplete="off"
 		value={typed ?? (value == null ? '' : said(value))}

@@ -33,20 +33,15 @@
 </script>
 
 {#if open}
-	<dialog
-		{@attach shown}
-		aria-labelledby="{uid}-title"
-		class="m-auto max-h-[88dvh] {wide
-			? 'w-[min(56rem,calc(100vw-2rem))]'
-			: 'w-[min(34rem,calc(100vw-2rem))]'} rounded-2xl border border-hairline bg-base-100 p-6 text-base-content shadow-2xl"
-		oncancel={cancelled}
-	>
-		<div class="mb-4 flex items-center justify-between gap-4">
-			<h2 id="{uid}-title" class="text-2xl">{title}</h2>
-			<button type="button" class="press press-quiet" onclick={() => (open = false)}>
-				<Icon name="x" size={18} /> Close
-			</button>
+	<dialog {@attach shown} aria-labelledby="{uid}-title" class="modal" oncancel={cancelled}>
+		<div class="modal-box {wide ? 'max-w-4xl' : 'max-w-[34rem]'}">
+			<div class="mb-4 flex items-center justify-between gap-4">
+				<h2 id="{uid}-title" class="text-2xl">{title}</h2>
+				<button type="button" class="btn" onclick={() => (open = false)}>
+					<Icon name="x" size={18} /> Close
+				</button>
+			</div>
+			{@render children()}
 		</div>
-		{@render children()}
 	</dialog>
 {/if}

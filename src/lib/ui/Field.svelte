@@ -7,5 +7,5 @@
 
 <label class="grid gap-1">
 	<span class="text-quiet">{label}</span>
-	<input class="field" {...rest} />
+	<input class="input" {...rest} />
 </label>

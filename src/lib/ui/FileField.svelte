@@ -11,7 +11,7 @@
 </script>
 
 <label
-	class="press press-quiet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+	class="btn has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
 >
 	{label}
 	<input type="file" class="sr-only" {accept} onchange={chosen} />

@@ -23,7 +23,7 @@
 
 <dl class="grid grid-cols-[auto_1fr] items-center gap-x-5 gap-y-2.5">
 	{#each keysHere(settings) as { key, cap, says } (key)}
-		<dt><kbd class="key-cap">{cap}</kbd></dt>
+		<dt><kbd class="kbd">{cap}</kbd></dt>
 		<dd>{says}</dd>
 	{/each}
 </dl>
@@ -43,4 +43,4 @@
 		</div>
 	{/each}
 </dl>
-<p class="mt-5"><a class="press" href={resolve('/first-steps')}>First steps</a></p>
+<p class="mt-5"><a class="btn btn-outline" href={resolve('/first-steps')}>First steps</a></p>

@@ -34,7 +34,7 @@
 </script>
 
 <span class="inline-grid gap-1">
-	<button type="button" class="press press-quiet" {disabled} aria-busy={far !== null} onclick={run}>
+	<button type="button" class="btn" {disabled} aria-busy={far !== null} onclick={run}>
 		{@render children()}
 		{#if far}
 			<Icon name="loader-circle" size={17} class="motion-safe:animate-spin" />

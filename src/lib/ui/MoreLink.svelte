@@ -6,6 +6,6 @@
 {#if href}
 	<p class="py-6">
 		<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- this page, with another query -->
-		<a class="press" {href} data-sveltekit-noscroll>Show more {of}</a>
+		<a class="btn btn-outline" {href} data-sveltekit-noscroll>Show more {of}</a>
 	</p>
 {/if}

@@ -36,15 +36,15 @@
 		<span class="mb-1 block text-quiet">{label}</span>
 		<input
 			bind:this={field}
-			class="field text-lg"
+			class="input text-lg"
 			bind:value={title}
 			maxlength="200"
 			autocomplete="off"
 			{placeholder}
 		/>
 	</label>
-	<button class="press {main ? 'press-main' : ''}"
-		>Create <kbd class="key-cap hidden sm:inline-block">Enter</kbd></button
+	<button class="btn {main ? 'btn-primary' : 'btn-outline'}"
+		>Create <kbd class="kbd hidden sm:inline-block">Enter</kbd></button
 	>
 	{@render children()}
 	{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}

@@ -37,7 +37,9 @@
 </script>
 
 <div
-	class="sticky top-0 z-10 flex border-b border-hairline bg-base-100 px-3 {spread ? '' : 'flex-wrap'}"
+	class="tabs-border sticky top-0 z-10 tabs border-b border-hairline bg-base-100 px-3 {spread
+		? 'flex-nowrap'
+		: ''}"
 	role="tablist"
 	tabindex="-1"
 	aria-label={label}
@@ -48,9 +50,7 @@
 			type="button"
 			role="tab"
 			id="{uid}-{id}"
-			class="min-h-12 border-b-3 px-2.5 {spread ? 'flex-1' : ''} {chosen === id
-				? 'border-base-content font-semibold'
-				: 'border-transparent text-quiet hover:text-base-content'}"
+			class="tab {spread ? 'flex-1' : ''}"
 			aria-selected={chosen === id}
 			aria-controls={children ? `${uid}-panel` : undefined}
 			tabindex={chosen === id ? 0 : -1}

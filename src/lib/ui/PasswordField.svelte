@@ -25,7 +25,7 @@
 	<div class="flex gap-2">
 		<input
 			id={uid}
-			class="field"
+			class="input"
 			type={shown ? 'text' : 'password'}
 			autocomplete={fresh ? 'new-password' : 'current-password'}
 			autocapitalize="off"
@@ -38,7 +38,7 @@
 		/>
 		<button
 			type="button"
-			class="press press-quiet"
+			class="btn"
 			aria-pressed={shown}
 			aria-label="Show the password"
 			onclick={() => (shown = !shown)}>{shown ? 'Hide' : 'Show'}</button

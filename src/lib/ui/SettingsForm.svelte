@@ -83,7 +83,7 @@
 			<div class="flex flex-wrap gap-2">
 				{#each choices as { value, label } (value)}
 					<label
-						class="press press-quiet has-checked:press-main has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
+						class="btn has-checked:btn-primary has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
 					>
 						<input
 							type="radio"

@@ -13,18 +13,18 @@
 </script>
 
 {#if away}
-	<button type="button" class="press press-quiet" onclick={() => onput(false)}
+	<button type="button" class="btn" onclick={() => onput(false)}
 		>Bring back<span class="sr-only"> “{title}”</span></button
 	>
 	{#if asked}
-		<button type="button" class="press" onclick={ondelete}>Delete for good, now</button>
+		<button type="button" class="btn btn-outline" onclick={ondelete}>Delete for good, now</button>
 	{:else}
-		<button type="button" class="press press-quiet" onclick={() => (asked = true)}
+		<button type="button" class="btn" onclick={() => (asked = true)}
 			>Delete<span class="sr-only"> “{title}”</span> …</button
 		>
 	{/if}
 {:else}
-	<button type="button" class="press press-quiet" onclick={() => onput(true)}>
+	<button type="button" class="btn" onclick={() => onput(true)}>
 		<Icon name="archive" size={18} /> <span class="sr-only sm:not-sr-only">Put away</span>
 		<span class="sr-only"> “{title}”</span>
 	</button>

@@ -55,13 +55,13 @@
 					Everyone at this server shares the demo. It has no password, and is made anew every night: what you
 					want to keep belongs into an account of your own.
 				</p>
-				<div><a class="press press-main" href={resolve('/join')}>Make an account</a></div>
+				<div><a class="btn btn-primary" href={resolve('/join')}>Make an account</a></div>
 			</div>
 			<form method="post" action="?/anew" use:enhance={keepTyped} class="grid gap-3">
 				<h2 class="text-2xl">Make it anew</h2>
 				<p>Everything that visitors made of it goes, at once and for good, and it is as on its first day.</p>
 				{@render answer('anew')}
-				<div><button class="press">Make it anew now</button></div>
+				<div><button class="btn btn-outline">Make it anew now</button></div>
 			</form>
 		{:else}
 			<form method="post" action="?/name" class="grid gap-3">
@@ -75,14 +75,16 @@
 					required
 				/>
 				{@render answer('name')}
-				<div><button class="press">Keep the name</button></div>
+				<div><button class="btn btn-outline">Keep the name</button></div>
 			</form>
 		{/if}
 		<form method="post" class="grid gap-3">
 			<h2 class="text-2xl">Sign out</h2>
 			<div class="flex flex-wrap gap-3">
-				<button class="press press-main" formaction="?/out">Sign out here</button>
-				{#if !teacher.demo}<button class="press" formaction="?/everywhere">Sign out everywhere</button>{/if}
+				<button class="btn btn-primary" formaction="?/out">Sign out here</button>
+				{#if !teacher.demo}<button class="btn btn-outline" formaction="?/everywhere"
+						>Sign out everywhere</button
+					>{/if}
 			</div>
 			<p class="text-quiet">
 				What has not reached the server yet waits in this browser for your next sign-in.
@@ -93,7 +95,9 @@
 			{#if install.installed}
 				<p>Pond Loop is installed here.</p>
 			{:else if install.offered}
-				<div><button type="button" class="press" onclick={() => install.ask()}>Install</button></div>
+				<div>
+					<button type="button" class="btn btn-outline" onclick={() => install.ask()}>Install</button>
+				</div>
 			{:else}
 				<p>
 					To have Pond Loop among your apps, choose “Install” or “Add to home screen” in the browser’s menu.
@@ -114,7 +118,7 @@
 			</p>
 			<div class="flex flex-wrap gap-3">
 				<MakeButton make={takeArchive}>Take an archive</MakeButton>
-				<label class="press cursor-pointer press-quiet focus-within:outline-3">
+				<label class="btn cursor-pointer focus-within:outline-3">
 					{bringing ? 'Bringing it in …' : 'Bring one in'}
 					<input
 						class="sr-only"
@@ -141,7 +145,7 @@
 				<PasswordField label="Password now" name="now" />
 				<PasswordField label="New password" name="next" fresh />
 				{@render answer('password')}
-				<div><button class="press">Change it</button></div>
+				<div><button class="btn btn-outline">Change it</button></div>
 			</form>
 			<section class="grid gap-3">
 				<h2 class="text-2xl">Recovery codes</h2>
@@ -151,7 +155,7 @@
 						: `${counted(data.codes, 'code')} left for the day the password is forgotten.`}
 				</p>
 				<div>
-					<a class="press" href={resolve('/account/codes')}
+					<a class="btn btn-outline" href={resolve('/account/codes')}
 						>{data.codes === 0 ? 'Make and print codes' : 'Make new ones'}</a
 					>
 				</div>
@@ -164,7 +168,7 @@
 				</p>
 				<PasswordField label="Password, to be sure" name="password" />
 				{@render answer('delete')}
-				<div><button class="press">Delete everything</button></div>
+				<div><button class="btn btn-outline">Delete everything</button></div>
 			</form>
 		{/if}
 	</div>

@@ -35,7 +35,7 @@
 	/>
 	<PasswordField label="A password" name="password" fresh />
 	<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
-	<button class="press min-h-14 justify-center press-main text-lg">Create</button>
+	<button class="btn min-h-14 justify-center text-lg btn-primary">Create</button>
 	<p class="text-quiet">
 		There is no mail here to send you a forgotten password. Print recovery codes from your account, and keep
 		an archive of your data now and then.

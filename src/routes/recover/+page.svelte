@@ -36,7 +36,7 @@
 	/>
 	<PasswordField label="A new password" name="password" fresh />
 	<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
-	<button class="press min-h-14 justify-center press-main text-lg">Change it and sign in</button>
+	<button class="btn min-h-14 justify-center text-lg btn-primary">Change it and sign in</button>
 	<p class="text-quiet">
 		No code at hand? Whoever runs this server cannot read your password either. Make a new account, and bring
 		in your last archive there.

@@ -25,7 +25,7 @@
 		{#if data.demo}
 			<form method="post" action="?/demo" class="mt-8">
 				<input type="hidden" name="to" value={data.to} />
-				<button class="press min-h-14 px-6 text-lg">Look around as the demo teacher</button>
+				<button class="btn min-h-14 btn-outline px-6 text-lg">Look around as the demo teacher</button>
 				<p class="mt-3 max-w-sm text-quiet">
 					A winter class in a bird hide, with lessons and swatches to try everything on.
 				</p>
@@ -45,7 +45,7 @@
 		/>
 		<PasswordField label="Password" name="password" />
 		<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
-		<button class="press min-h-14 justify-center press-main text-lg">Sign in</button>
+		<button class="btn min-h-14 justify-center text-lg btn-primary">Sign in</button>
 		<p>
 			New here? <a class="font-semibold underline underline-offset-3" href={resolve('/join')}
 				>Make an account</a

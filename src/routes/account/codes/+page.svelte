@@ -24,9 +24,9 @@
 <div class="min-h-dvh bg-base-100 text-base-content" data-theme="day">
 	<div class="mx-auto max-w-2xl px-5 py-8">
 		<nav class="flex flex-wrap gap-3 print:hidden" aria-label="Recovery codes">
-			<a class="press press-quiet" href={resolve('/account')}>Back to the account</a>
+			<a class="btn" href={resolve('/account')}>Back to the account</a>
 			{#if codes}
-				<button type="button" class="press press-main" onclick={() => print()}
+				<button type="button" class="btn btn-primary" onclick={() => print()}
 					><Icon name="printer" size={18} /> Print them</button
 				>
 			{/if}
@@ -62,7 +62,7 @@
 			<form method="post" class="mt-6 grid max-w-md gap-3" use:enhance={keepTyped}>
 				<PasswordField label="Password, to be sure" name="password" />
 				<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
-				<div><button class="press press-main">Make eight codes</button></div>
+				<div><button class="btn btn-primary">Make eight codes</button></div>
 			</form>
 		{/if}
 	</div>
