@@ -2,6 +2,7 @@ import { parseArgs } from 'node:util';
 import * as z from 'zod/mini';
 import { WRITTEN_SCHOOLS } from '../core/naming/schools';
 import { fault, good, type Result } from '../core/result';
+import { LEVELS, YARNS } from '../core/ways/cautions';
 
 const NAME_OPTIONS = {
 	count: z.enum(['all', 'held']),
@@ -24,8 +25,8 @@ const SAY_OPTIONS = {
 const WAY_OPTIONS = {
 	...SAY_OPTIONS,
 	needles: z.enum(['0', '1', '2']),
-	yarn: z.enum(['grippy', 'plain', 'slippery']),
-	level: z.enum(['beginner', 'improver', 'confident']),
+	yarn: z.enum(YARNS),
+	level: z.enum(LEVELS),
 	mounts: z.enum(['right', 'left'])
 };
 

@@ -16,8 +16,10 @@ export interface Fault {
 export type Result<T> =
 	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: Fault };
 
+/** A value that was found. */
 export const good = <T>(value: T): Result<T> => ({ ok: true, value });
 
+/** What is wrong, in words for the user; `at` is the character of the text where it begins, from 1. */
 export function fault(code: FaultCode, message: string, at?: number): Result<never> {
 	return { ok: false, error: at === undefined ? { code, message } : { code, message, at } };
 }

@@ -79,6 +79,7 @@ export const RULES = [
 	}
 ] as const;
 
+/** Every rule as it usually is. */
 export const USUAL_RULES = Object.fromEntries(RULES.map(({ id, usual }) => [id, usual])) as Rules;
 
 /** The usual rules with the teacher's own laid over them. */

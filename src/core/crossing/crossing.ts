@@ -55,9 +55,11 @@ export function sortPairs(pairs: Pair[]): Pair[] {
 	return pairs.sort((a, b) => a[0] - b[0] || a[1] - b[1]);
 }
 
+/** Whether two lists hold the same, place for place. */
 export const sameList = <T>(a: readonly T[], b: readonly T[]): boolean =>
 	a.length === b.length && a.every((item, i) => item === b[i]);
 
+/** Whether two lists hold the same pairs, place for place. */
 export const samePairs = (a: readonly Pair[], b: readonly Pair[]): boolean =>
 	a.length === b.length && a.every((pair, i) => pair[0] === b[i][0] && pair[1] === b[i][1]);
 

@@ -34,6 +34,7 @@ export interface Depths {
 	readonly behind: readonly number[];
 }
 
+/** Sorts the stitches that cross by what they lie over: those that cross nothing are in none of the lists. */
 export function depthsOf(over: Crossing['over']): Depths {
 	const above = new Set(over.map(([stitch]) => stitch));
 	const below = new Set(over.map(([, stitch]) => stitch));

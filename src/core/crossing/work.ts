@@ -15,5 +15,7 @@ const FACES: Readonly<Record<WorkWord, WorkedFace>> = {
 	slyo: null
 };
 
+/** What a word shows on the side that is worked: a knit or a purl; `null` where the stitch is slipped. */
 export const faceOf = (work: WorkWord): WorkedFace => FACES[work];
+/** Whether a word slips its stitch, which then shows what it showed. */
 export const isSlipped = (work: WorkWord): boolean => FACES[work] === null;

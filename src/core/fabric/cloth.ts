@@ -18,6 +18,7 @@ export interface Cloth {
 	readonly crossed: readonly (true | undefined)[];
 }
 
+/** The cloth of so many cast-on stitches, before any row: it is worked from the right. */
 export const castOnCloth = (count: number): Cloth => ({
 	from: 'right',
 	strands: Array.from({ length: count }, (_, i) => i + 1),
@@ -55,6 +56,7 @@ function sameList(a: readonly unknown[], b: readonly unknown[]): boolean {
 	return true;
 }
 
+/** What a stitch shows on the other side of the cloth. */
 export const otherFace = (face: ClothFace): ClothFace => (face === PURL ? KNIT : PURL);
 
 /**

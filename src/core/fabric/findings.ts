@@ -16,6 +16,7 @@ export const keyProblems = ({ key }: Pattern, uses: Uses): Problem[] =>
 		return [problem('conflict', use?.row ?? 0, use?.at ?? 0, place, line.fault.message)];
 	});
 
+/** A problem for every word of a pattern that is understood as nothing. */
 export const oddProblems = ({ odd }: Pattern): Problem[] =>
 	odd.map((place) =>
 		problem(
@@ -37,6 +38,7 @@ interface Use {
 /** By the name as two people would write it. */
 export type Uses = ReadonlyMap<string, Use>;
 
+/** Where each name of a pattern is first used in its rows. */
 export function usesOf(planned: readonly Planned[], names: Names): Uses {
 	const uses = new Map<string, Use>();
 	const meaning = meaningBy(names);

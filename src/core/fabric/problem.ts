@@ -29,6 +29,7 @@ export interface Problem extends Place {
 	readonly message: string;
 }
 
+/** A problem at a stretch of the text; rows count from 1, and 0 is the text before them, as are the stitches in a row. */
 export const problem = (
 	code: ProblemCode,
 	row: number,

@@ -14,7 +14,9 @@ export type Unit = { readonly takes: number; readonly makes: number; readonly te
 	| { readonly kind: 'other' }
 );
 
+/** A stitch as it is written, which takes one and makes one. */
 export const stitchUnit = (text: string): Unit => ({ kind: 'stitch', text, takes: 1, makes: 1 });
+/** A crossing as it is written, which makes as many stitches as it takes. */
 export const crossUnit = (text: string, crossing: Crossing): Unit => ({
 	kind: 'cross',
 	text,

@@ -81,6 +81,7 @@ export const FINISHING: Block[] = [
 	}
 ];
 
+/** A picture of a crossing, seen from the right side by the hands of the learner. */
 export const cross = (
 	crossing: Crossing,
 	alt: string,

@@ -60,6 +60,7 @@ export interface Outcome {
 	readonly agrees: boolean;
 }
 
+/** Compares what hands made with the crossing that was meant. */
 export function outcome(crossing: Crossing, { made, states }: Play): Outcome {
 	const { order, over, work } = made;
 	const asked = new Set(crossing.order.filter((_, i) => isThroughBack(crossing.work[i])));

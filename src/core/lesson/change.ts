@@ -1,6 +1,9 @@
 import { sameCrossing } from '../crossing/crossing';
 import type { Change, Lesson, LessonCrossing, Part } from './lesson';
 
+/** No part has this id, so what is put behind it goes to the end. */
+export const AT_THE_END = 'end';
+
 /**
  * The lesson after a change. Made to be sent twice and late without harm: what speaks of a part that is gone does
  * nothing, a part that is there already is not added again, and one whose neighbour is gone goes to the end.

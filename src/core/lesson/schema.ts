@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { LEVELS, YARNS } from '../ways/cautions';
 import { crossingShape } from '../crossing/schema';
 import { localTimeShape } from '../moment';
 
@@ -21,7 +22,7 @@ const row = z.number().check(z.int(), z.minimum(1), z.maximum(MOST_ROW));
 /** What a lesson can be made in. */
 export const LESSON_MEDIA = ['hand', 'brioche', 'double', 'double-front', 'machine', 'loom'] as const;
 
-export const levelShape = z.enum(['beginner', 'improver', 'confident']);
+export const levelShape = z.enum(LEVELS);
 
 /** Fields that every part has, whatever its kind. */
 const common = { id, title: line, minutes, text: z.optional(text) };
@@ -103,7 +104,7 @@ export const lessonSwatchShape = z.readonly(
 	z.object({ id, title: line, text: z.string().check(z.maxLength(MOST_ROWS_TEXT)) })
 );
 
-const yarn = z.enum(['grippy', 'plain', 'slippery']);
+const yarn = z.enum(YARNS);
 const names = z.object({
 	school: z.enum(['over', 'hold', 'held', 'lean', 'words']),
 	terms: z.enum(['us', 'uk'])

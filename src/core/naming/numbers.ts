@@ -25,6 +25,7 @@ export function numberOf(token: string): number | undefined {
 /** A small number in words, a larger one in digits. */
 export const inWords = (count: number): string => NUMBER_WORDS[count] ?? String(count);
 
+/** `one stitch`, `two stitches`. */
 export const stitchesInWords = (count: number): string =>
 	`${inWords(count)} ${count === 1 ? 'stitch' : 'stitches'}`;
 

@@ -15,6 +15,7 @@ export interface SchoolName {
 	readonly exact: boolean;
 }
 
+/** Names a crossing in a school, and says whether the name read there gives it back. */
 export function nameIn(crossing: Crossing, school: WrittenSchool): SchoolName {
 	const named = namedOf(crossing);
 	const name = named && WRITERS[school](crossing, named);

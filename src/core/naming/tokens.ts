@@ -6,6 +6,7 @@ export interface Token {
 
 const PIECE = /\d+|[a-z]+|[^\s\da-z]/g;
 
+/** Takes a name apart; blanks are nothing. */
 export function tokens(text: string): Token[] {
 	const lower = text.toLowerCase();
 	const pieces: Token[] = [];

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { LESSON_MEDIA, levelShape } from '../lesson/schema';
+import { YARNS } from '../ways/cautions';
 
 const names = z.array(z.string().check(z.minLength(1), z.maxLength(2_000))).check(z.maxLength(24));
 
@@ -11,7 +12,7 @@ export const briefShape = z.readonly(
 		level: levelShape,
 		minutes: z.number().check(z.int(), z.minimum(1), z.maximum(600)),
 		people: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(999))),
-		yarn: z.optional(z.enum(['grippy', 'plain', 'slippery'])),
+		yarn: z.optional(z.enum(YARNS)),
 		needles: z.optional(z.union([z.literal(0), z.literal(1), z.literal(2)])),
 		names: z.optional(
 			z.object({

@@ -2,6 +2,7 @@ import type { Crossing } from '../crossing/crossing';
 import type { Lesson, Part } from '../lesson/lesson';
 import { madeWay, madeWays } from './made';
 import { swatchOf } from '../lesson/rows';
+import { shownMinutes, wholeMinutes } from './pace';
 import { RATES, USUAL_RATES, type RateId, type Rates } from './rates';
 
 /** Plain rows that are knitted around one cross when it is practised, and plain stitches beside it. */
@@ -21,7 +22,7 @@ const FINISH_MINUTES = 10;
  * minutes to look at each learner's hands.
  */
 export function estimateOf(lesson: Lesson, part: Part, rates: Rates = USUAL_RATES): number {
-	return Math.max(1, Math.ceil(minutesFor(lesson, part, rates) - 0.01));
+	return wholeMinutes(minutesFor(lesson, part, rates));
 }
 
 /** What an estimate rests on: minutes for each unit of a rate, and minutes that no rate changes. */
@@ -58,10 +59,9 @@ function minutesFor(lesson: Lesson, part: Part, rates: Rates): number {
 		case 'show': {
 			const shown = crossing(part.crossing);
 			const movements = shown ? (madeWay(shown, part.way, lesson)?.movements ?? 0) : 0;
-			const hand = part.yarnHands === 'both' ? 2 : 1;
-			const slow = part.pace === 'slow' ? 1.5 : 1;
-			const sides = part.sides === 'both' ? talk / 2 : 0;
-			return talk / 2 + (movements * times * hand * slow * rates.shown[level]) / 60 + sides;
+			const bothHands = part.yarnHands === 'both';
+			const [slow, bothSides] = [part.pace === 'slow', part.sides === 'both'];
+			return shownMinutes({ movements, times, bothHands, slow, bothSides }, level, rates);
 		}
 		case 'practice': {
 			if (part.swatch)

@@ -41,6 +41,7 @@ export const RATES = [
 	}
 ] as const satisfies readonly { id: string; usual: Readonly<Record<Level, number>>; says: string }[];
 
+/** Every rate as it usually is. */
 export const USUAL_RATES = Object.fromEntries(RATES.map(({ id, usual }) => [id, usual])) as Rates;
 
 /** A teacher's own rates: for each that she has changed, all three levels. */

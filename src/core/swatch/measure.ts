@@ -18,8 +18,9 @@ export const gaugeOf = ({ gauge }: { readonly gauge?: Partial<Gauge> | undefined
 	...gauge
 });
 
-/** Height of so many rows, and width of so many stitches, in millimetres. */
+/** Height of so many rows, in millimetres. */
 export const heightMm = (rows: number, gauge: Gauge): number => (rows * PER_GAUGE_MM) / gauge.rows;
+/** Width of so many stitches, in millimetres. */
 export const widthMm = (stitches: number, gauge: Gauge): number => (stitches * PER_GAUGE_MM) / gauge.stitches;
 
 /** Rows from a cross to the next: the usual for its width, closest workable, a row for each stitch. */

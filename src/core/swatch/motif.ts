@@ -22,8 +22,10 @@ export interface Motif {
 	readonly stages: readonly MotifStage[];
 }
 
+/** Stitches of some runs together. */
 export const widthOf = (runs: readonly CellRun[]): number =>
 	runs.reduce((sum, run) => sum + motifSize(run), 0);
+/** Stitches of a run. */
 export const motifSize = (run: CellRun): number => ('rope' in run ? run.rope : run.ground);
 
 /** The runs after a row. */

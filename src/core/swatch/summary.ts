@@ -24,6 +24,7 @@ export interface Summary {
 	readonly heightMm: number;
 }
 
+/** Sums up rows that were worked: sizes in millimetres by the gauge, drawn in by the rules. */
 export function summaryOf({ steps, fabric }: Working, gauge: Gauge, rules: Rules): Summary {
 	const placed = steps.flatMap(({ worked }) => worked.crossings);
 	const crossed = placed.reduce((sum, { crossing }) => sum + new Set(crossing.over.flat()).size, 0);

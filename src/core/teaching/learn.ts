@@ -1,4 +1,4 @@
-import type { Level } from '../ways/cautions';
+import { LEVELS, type Level } from '../ways/cautions';
 import type { ClassRecord, Taken } from './classRecord';
 import { RATE_RANGE, RATES, USUAL_RATES, type RateId, type Rates } from '../planning/rates';
 
@@ -32,7 +32,7 @@ const NEWS = 0.04;
  * odd class moves little and many move much. The same records give the same rates, however often they are taken up.
  */
 export function learnRates(records: readonly ClassRecord[], rates: Rates): Learned[] {
-	return (['beginner', 'improver', 'confident'] as const).flatMap((level) => {
+	return LEVELS.flatMap((level) => {
 		const taken = records.filter((record) => record.level === level).flatMap(({ parts }) => parts);
 		return learnedAt(level, taken, rates);
 	});

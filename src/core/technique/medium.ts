@@ -11,6 +11,7 @@ export type Medium = (typeof MEDIA)[number];
 
 /** The media whose stitches sit on a machine's needles or a loom's pegs. */
 export type Bed = Extract<Medium, 'machine' | 'loom'>;
+/** Whether a technique works on a bed of needles or pegs. */
 export const isBed = (medium: Medium): medium is Bed => medium === 'machine' || medium === 'loom';
 
 /** The media in which every place holds a pair of stitches. */

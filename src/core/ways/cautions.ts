@@ -2,8 +2,12 @@ import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import type { Rules } from '../rules';
 
-export type Level = 'beginner' | 'improver' | 'confident';
-export type Yarn = 'grippy' | 'plain' | 'slippery';
+/** How much a learner has knitted. */
+export const LEVELS = ['beginner', 'improver', 'confident'] as const;
+export type Level = (typeof LEVELS)[number];
+/** How well a yarn holds a loop that hangs free. */
+export const YARNS = ['grippy', 'plain', 'slippery'] as const;
+export type Yarn = (typeof YARNS)[number];
 
 /** Whose hands, what yarn and which rules of thumb: what decides the cautions of a way. */
 export interface Circumstances extends Pick<Voice, 'hand' | 'keep'> {

@@ -18,6 +18,7 @@ export interface Grouping {
 	readonly whole: Crossing;
 }
 
+/** Takes a crossing for one of groups, each as a single stitch. */
 export function groupingOf(whole: Crossing): Grouping {
 	const found = groups(whole);
 	const place = (stitch: number) => whole.order.indexOf(stitch);

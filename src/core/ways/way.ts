@@ -31,6 +31,7 @@ export function twoGroups({ stitches, order, over }: Crossing): TwoGroups {
 	return { first, second: stitches - first, side: over[0][0] <= first ? 'front' : 'back' };
 }
 
+/** Whether two groups cross so that what lies in front leans right. */
 export const isRight = (crossing: Crossing): boolean =>
 	isTwoGroup(crossing) && twoGroups(crossing).side === 'back';
 

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { counted } from '$core/naming/numbers';
 	import { replaceState } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
@@ -19,16 +18,14 @@
 	import KeepPanel from './KeepPanel.svelte';
 	import MakeCrossing from './MakeCrossing.svelte';
 	import NamesPanel from './NamesPanel.svelte';
-	import PutIntoLesson from '$lib/lesson/PutIntoLesson.svelte';
+	import PutCross from './PutCross.svelte';
 	import ReadingChoice from './ReadingChoice.svelte';
 	import StepPlayer from '$lib/drawing/StepPlayer.svelte';
 	import WaysPanel from './WaysPanel.svelte';
 	import { useKeys } from '$lib/ui/keys.svelte';
-	import { picturePart, showPart } from '$lib/lesson/openLesson.svelte';
 	import { OpenMemory } from '$lib/client/memory.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { GUTTER, Subject } from './subject.svelte';
-	import { MEDIUM_NAMES } from '$lib/ui/words';
 	import type { BenchPage } from '$lib/wire/bench';
 
 	/** A crossing by its name: what it is, how hands make it, and what is kept of it. */
@@ -55,9 +52,6 @@
 	const shown = $derived(subject.shown);
 	const wayId = $derived(shown?.kind === 'gutter' ? GUTTER : (shown?.way.id ?? ''));
 	const wayTitle = $derived(shown && shown.kind !== 'gutter' ? shown.way.title : 'Hooked-up gutter');
-
-	/** a lesson plays what hands make, and knows ways by their names: not a script of one's own */
-	const lessonWay = $derived(shown?.kind === 'hand' && shown.way.id !== 'own' ? shown.way : null);
 
 	const go = (to: number) => (step = Math.max(0, Math.min(last, to)));
 
@@ -230,20 +224,7 @@
 </div>
 
 <Dialog title="Put {subject.name} into a lesson" bind:open={adding}>
-	<PutIntoLesson
-		lessons={data.lessons}
-		name={subject.name}
-		says={lessonWay
-			? `${lessonWay.title}, ${counted(lessonWay.movements, 'move')}.`
-			: 'As a numbered picture, before and after.'}
-		changes={() => [
-			lessonWay
-				? showPart(subject.name, subject.crossing, lessonWay)
-				: picturePart(subject.name, subject.plain, MEDIUM_NAMES[subject.read.medium].toLowerCase())
-		]}
-		stay="Stay at the Bench"
-		onput={() => (adding = false)}
-	/>
+	<PutCross {subject} lessons={data.lessons} onput={() => (adding = false)} />
 </Dialog>
 <Dialog title="Make a crossing by hand" wide bind:open={making}>
 	<MakeCrossing

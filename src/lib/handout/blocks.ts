@@ -84,26 +84,3 @@ function commonmark(text: string, { srcOf }: Writing): string {
 
 /** Who made it and for whom. */
 export const byline = ({ by, for: whom }: Handout): string => [by, whom].filter(Boolean).join(' · ');
-
-/** How the sheet looks as a page or a book, in one style sheet without anything from elsewhere. */
-export const styleOf = ({ large, paper }: Handout): string => `
-@page{size:${paper === 'a4' ? 'A4' : 'letter'};margin:16mm}
-body{margin:0 auto;max-width:46rem;padding:1rem;color:#17302f;background:#fff;font:${large ? '1.5rem' : '1.05rem'}/1.5 'Atkinson Hyperlegible Next',sans-serif}
-h1,h2,h3{font-family:Literata,serif;line-height:1.2;font-weight:600;break-after:avoid}
-h1{font-size:2em;margin:0 0 .2em}h2{font-size:1.4em;margin:1.6em 0 .4em}h3{font-size:1.1em}
-header{border-bottom:2px solid #17302f;margin-bottom:1em}
-p{margin:.4em 0}ul,ol{padding-left:1.3em}
-figure{margin:.8em 0;break-inside:avoid}figcaption{font-size:.92em}
-.beside{display:flex;gap:1.2em;align-items:end}.beside svg{flex:0 1 18em;min-width:0}
-svg,img{max-width:100%;height:auto;display:block}
-.steps{list-style:none;padding:0;display:grid;grid-template-columns:repeat(auto-fill,minmax(${large ? '24rem' : '17rem'},1fr));gap:1em;counter-reset:step}
-.steps li{counter-increment:step;break-inside:avoid}
-.steps svg{width:100%;border:1px solid #c9d2ca;border-radius:6px;box-sizing:border-box}
-.steps p::before{content:counter(step);display:inline-block;min-width:1.4em;margin-right:.5em;border:2px solid #17302f;border-radius:50%;text-align:center;font-weight:700}
-.after{font-weight:600}.saying{font:italic 1.15em Literata,serif}
-code{font-family:'Atkinson Hyperlegible Mono',monospace}
-table{border-collapse:collapse;width:100%}th,td{text-align:left;vertical-align:top;padding:.35em .7em .35em 0;border-bottom:1px solid #c9d2ca}tr{break-inside:avoid}
-.tally i{display:inline-block;width:1.05em;height:1.05em;margin:.15em;border:1.5px solid #17302f;border-radius:3px}
-.tally i:nth-child(10n){margin-right:.9em}
-.room div{height:2.1em;border-bottom:1px solid #9aa8a2}
-`;

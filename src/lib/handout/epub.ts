@@ -1,6 +1,7 @@
 import { zipSync, type Zippable } from 'fflate';
 import type { Handout } from '$core/handout/schema';
-import { byline, escaped, idOf, sectionHtml, styleOf, type OwnPictures } from './blocks';
+import { byline, escaped, idOf, sectionHtml, type OwnPictures } from './blocks';
+import { styleOf } from './look';
 import type { HeldFont } from './html';
 
 const bytesOf = (text: string) => new TextEncoder().encode(text);

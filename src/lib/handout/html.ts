@@ -1,5 +1,6 @@
 import type { Handout } from '$core/handout/schema';
-import { byline, escaped, sectionHtml, styleOf, type OwnPictures } from './blocks';
+import { byline, escaped, sectionHtml, type OwnPictures } from './blocks';
+import { styleOf } from './look';
 
 /** A font that goes into the file. */
 export interface HeldFont {

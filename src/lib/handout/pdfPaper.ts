@@ -2,6 +2,7 @@ import { open } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
 import PDFDocument from 'pdfkit';
 import { fontFiles, type Face, type FontFile } from './fonts';
+import { PAPER } from './look';
 import { PdfPen } from './pdfPen';
 import type { Drawing } from './pictures';
 import { piecesOf } from './pieces';
@@ -15,8 +16,6 @@ export interface FacedRun {
 	readonly face: Face;
 }
 
-const INK = '#17302f';
-const HAIRLINE = '#c9d2ca';
 const MARGIN = 48;
 const FOOT = 34;
 /** Sizes in points: usual, and large print. */
@@ -128,7 +127,7 @@ export class Paper {
 
 	rule(): void {
 		this.gap(0.3);
-		this.#artifact(() => this.#stroke(`M${this.left} ${this.y}h${this.width}`, INK, 1.5));
+		this.#artifact(() => this.#stroke(`M${this.left} ${this.y}h${this.width}`, PAPER.ink, 1.5));
 		this.gap(0.5);
 	}
 
@@ -241,12 +240,12 @@ export class Paper {
 
 	/** Lines that are only for the eye. */
 	hairline(path: string): void {
-		this.#artifact(() => this.#stroke(path, HAIRLINE, 0.8));
+		this.#artifact(() => this.#stroke(path, PAPER.hairline, 0.8));
 	}
 
 	/** Boxes to tick or a frame, told as one figure. */
 	figure(parent: Element, alt: string, path: string): void {
-		parent.add(this.doc.struct('Figure', { alt }, () => this.#stroke(path, INK, 1)));
+		parent.add(this.doc.struct('Figure', { alt }, () => this.#stroke(path, PAPER.ink, 1)));
 	}
 
 	#artifact(paint: () => void): void {
@@ -263,7 +262,7 @@ export class Paper {
 		let at = x;
 		for (const { text, face } of runs) {
 			for (const [file, stretch] of this.#stretches(text, face)) {
-				this.doc.font(this.#named(file)).fontSize(size).fillColor(INK);
+				this.doc.font(this.#named(file)).fontSize(size).fillColor(PAPER.ink);
 				this.doc.text(stretch, at, y, { lineBreak: false });
 				at += this.doc.widthOfString(stretch);
 			}

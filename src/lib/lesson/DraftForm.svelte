@@ -8,6 +8,7 @@
 	import type { Lesson } from '$core/lesson/lesson';
 	import { joinNames, meanNames, pastedKeyNames, settledNames } from '$core/formats/askedNames';
 	import { fault, mapResult, type Result } from '$core/result';
+	import type { Yarn } from '$core/ways/cautions';
 	import { ratesWith } from '$core/planning/rates';
 	import { LESSON_MEDIA } from '$core/lesson/schema';
 	import { nextBrief } from '$core/planning/subject';
@@ -61,7 +62,7 @@
 	let level = $state<Lesson['level']>('beginner');
 	let minutes = $state(90);
 	let people = $state(8);
-	let yarn = $state<'grippy' | 'plain' | 'slippery'>('plain');
+	let yarn = $state<Yarn>('plain');
 	let needles = $state<'0' | '1' | '2'>('1');
 
 	/** a key that was pasted where names go is one: its names are taught as it defines them */

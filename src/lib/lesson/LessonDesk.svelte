@@ -17,7 +17,8 @@
 	import type { LessonPage } from '$lib/wire/lesson';
 	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
-	import { AT_THE_END, OpenLesson } from './openLesson.svelte';
+	import { AT_THE_END } from '$core/lesson/change';
+	import { OpenLesson } from './openLesson.svelte';
 	import { PALETTE_WORDS } from './parts';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClashDialog from '$lib/ui/ClashDialog.svelte';

@@ -111,10 +111,10 @@
 		margin-inline: auto;
 		border: 1px solid var(--color-hairline);
 		border-radius: 3px;
-		background: #fff;
+		background: var(--color-paper);
 	}
 	.sheet hr {
 		margin-top: 0.5rem;
-		border-color: #9aa8a4;
+		border-color: var(--color-outline);
 	}
 </style>

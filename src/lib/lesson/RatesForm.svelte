@@ -2,15 +2,11 @@
 	import { RATE_RANGE, RATES, ratesWith, USUAL_RATES, type RateId } from '$core/planning/rates';
 	import type { Level } from '$core/ways/cautions';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { LEVEL_CHOICES } from '$lib/ui/words';
 
 	/** How long things take, by level: the table that estimates and drafts rest on, the teacher's to change. */
 	const settings = getSettings();
 	const rates = $derived(ratesWith(settings.value.rates));
-	const LEVELS: readonly [Level, string][] = [
-		['beginner', 'Beginners'],
-		['improver', 'Improvers'],
-		['confident', 'Confident']
-	];
 	let wrong = $state<string | null>(null);
 
 	function change(id: RateId, level: Level, value: number) {
@@ -29,7 +25,8 @@
 	<table class="w-full text-left">
 		<thead>
 			<tr
-				><th class="pr-3 pb-2">What</th>{#each LEVELS as [level, words] (level)}<th class="pb-2">{words}</th
+				><th class="pr-3 pb-2">What</th>{#each LEVEL_CHOICES as { value: level, label } (level)}<th
+						class="pb-2 first-letter:uppercase">{label}</th
 					>{/each}</tr
 			>
 		</thead>
@@ -39,7 +36,7 @@
 					<th scope="row" class="py-1.5 pr-3 font-normal"
 						>{says.replace(' %', '').replace('seconds', '(seconds)').replace('minutes', '(minutes)')}</th
 					>
-					{#each LEVELS as [level, words] (level)}
+					{#each LEVEL_CHOICES as { value: level, label } (level)}
 						<td class="py-1.5 pr-2">
 							<input
 								type="number"
@@ -48,7 +45,7 @@
 								min={RATE_RANGE.least}
 								max={RATE_RANGE.most}
 								value={rates[id][level]}
-								aria-label="{says.replace(' %', '')}: {words.toLowerCase()}, usually {USUAL_RATES[id][level]}"
+								aria-label="{says.replace(' %', '')}: {label}, usually {USUAL_RATES[id][level]}"
 								onchange={(event) => change(id, level, event.currentTarget.valueAsNumber)}
 							/>
 						</td>

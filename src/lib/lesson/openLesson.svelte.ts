@@ -1,9 +1,7 @@
-import type { Crossing } from '$core/crossing/crossing';
 import { applyChange, invertChange } from '$core/lesson/change';
 import type { Clash } from '$core/lesson/clash';
 import { followSources, type Sources } from '$core/lesson/follow';
 import type { Change, Lesson } from '$core/lesson/lesson';
-import type { Way } from '$core/ways/ways';
 import { askNowAndThen } from '$lib/client/askNowAndThen';
 import { newId } from '$lib/client/id';
 import { outbox, type Answer, type Letter } from '$lib/client/outbox.svelte';
@@ -173,77 +171,3 @@ export function makeLesson(id: string, title: string): void {
 /** Whether a lesson that was made here is still on its way: until the server has it, it cannot be opened. */
 export const isOnItsWay = (id: string): boolean =>
 	outbox.waiting(LESSONS).some(({ body }) => body.lessonId === id);
-
-/** How long showing a cross takes at first: some for the words, and a little for each movement. */
-const SHOW_MINUTES = 3;
-const MOVES_A_MINUTE = 4;
-
-/** The change that puts a crossing, made in one way, at the end of a lesson as a part to show. */
-export function showPart(
-	name: string,
-	crossing: Crossing,
-	way: Pick<Way, 'id' | 'title' | 'movements'>
-): Change {
-	const crossingId = newId();
-	return {
-		kind: 'add-part',
-		part: {
-			id: newId(),
-			kind: 'show',
-			title: `Show ${name}: ${way.title[0].toLowerCase()}${way.title.slice(1)}`,
-			minutes: SHOW_MINUTES + Math.ceil(way.movements / MOVES_A_MINUTE),
-			crossing: crossingId,
-			way: way.id
-		},
-		after: AT_THE_END,
-		teaches: { id: crossingId, name, crossing }
-	};
-}
-
-/** How long it takes to talk a class through a numbered picture. */
-const PICTURE_MINUTES = 4;
-
-/** The change that puts a crossing at the end of a lesson as a numbered picture: for what no hands on needles make. */
-export function picturePart(name: string, crossing: Crossing, where: string): Change {
-	const crossingId = newId();
-	return {
-		kind: 'add-part',
-		part: {
-			id: newId(),
-			kind: 'picture',
-			title: `${name}, ${where}`,
-			minutes: PICTURE_MINUTES,
-			crossing: crossingId
-		},
-		after: AT_THE_END,
-		teaches: { id: crossingId, name, crossing }
-	};
-}
-
-/** The changes that put a swatch of the teacher's into a lesson: its rows, and a part that knits them together. */
-export function swatchParts(swatch: {
-	readonly id: string;
-	readonly title: string;
-	readonly text: string;
-}): Change[] {
-	return [
-		{ kind: 'put-swatch', swatch },
-		{
-			kind: 'add-part',
-			part: {
-				id: newId(),
-				kind: 'swatch',
-				swatch: swatch.id,
-				title: `Knit together: ${swatch.title}`.slice(0, 200),
-				minutes: SWATCH_MINUTES
-			},
-			after: AT_THE_END
-		}
-	];
-}
-
-/** Minutes of a swatch before anybody has looked at its estimate. */
-const SWATCH_MINUTES = 15;
-
-/** No part has this id, so what comes after it goes to the end. */
-export const AT_THE_END = 'end';

@@ -1,11 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { applyChange } from '$core/lesson/change';
 import { emptyLesson, type Change, type Lesson, type Part } from '$core/lesson/lesson';
-import { readName } from '$core/naming/read';
-import { unwrap } from '$core/result';
 import { changesAt, type LessonPage } from '$lib/wire/lesson';
 import { fakePage, leavePage, rested, waitingTo } from '../../../tests/support/page';
-import { isOnItsWay, makeLesson, OpenLesson, picturePart, showPart, swatchParts } from './openLesson.svelte';
+import { isOnItsWay, makeLesson, OpenLesson } from './openLesson.svelte';
 
 const note = (id: string, text = ''): Part => ({ id, kind: 'note', title: id, minutes: 5, text });
 const say = (text: string): Change => ({ kind: 'set-part', part: 'n', fields: { text } });
@@ -122,35 +120,6 @@ describe('an open lesson', () => {
 		sources = { ...NO_SOURCES, swatches: [{ ...swatch, text: 'CO 8.' }] };
 		await rested(5_000);
 		expect([open.lesson.swatches[0].text, open.written.swatches[0].text]).toEqual(['CO 8.', 'CO 4.']);
-	});
-});
-
-describe('what is put into a lesson from elsewhere', () => {
-	const { crossing } = unwrap(readName('2/2 RC')).readings[0];
-	const into = (changes: readonly Change[]) => changes.reduce(applyChange, emptyLesson('Reeds'));
-
-	it('is a way to show, with the crossing it teaches and minutes for its movements', () => {
-		const lesson = into([
-			showPart('2/2 RC', crossing, { id: 'cn', title: 'With a cable needle', movements: 9 })
-		]);
-		expect(lesson.crossings).toMatchObject([{ name: '2/2 RC' }]);
-		expect(lesson.parts).toMatchObject([
-			{
-				kind: 'show',
-				title: 'Show 2/2 RC: with a cable needle',
-				minutes: 6,
-				crossing: lesson.crossings[0].id
-			}
-		]);
-	});
-
-	it('is a numbered picture, or rows to knit together', () => {
-		expect(into([picturePart('2/2 RC', crossing, 'on the machine')]).parts[0]).toMatchObject({
-			kind: 'picture',
-			title: '2/2 RC, on the machine'
-		});
-		const lesson = into(swatchParts({ id: 's', title: 'Eel', text: 'CO 4.' }));
-		expect(lesson).toMatchObject({ swatches: [{ id: 's' }], parts: [{ kind: 'swatch', swatch: 's' }] });
 	});
 });
 

@@ -204,7 +204,7 @@
 		min-height: 100dvh;
 		padding: 1.2rem 1rem 3rem;
 		background: var(--color-base-200);
-		color: #17302f;
+		color: var(--color-base-content);
 	}
 	.choices {
 		display: grid;

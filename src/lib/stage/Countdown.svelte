@@ -25,7 +25,7 @@
 		padding: 0.12em 0.35em;
 		border-radius: 0.9rem;
 		background: var(--color-base-100);
-		border: 2px solid #5d7f7a;
+		border: 2px solid var(--color-stage-edge);
 	}
 	.over {
 		background: var(--color-primary);

@@ -124,7 +124,7 @@
 		overflow-y: auto;
 		padding: 1.2rem 1.4rem;
 		background: var(--color-base-100);
-		border-left: 1.5px solid #5d7f7a;
+		border-left: 1.5px solid var(--color-stage-edge);
 		color: var(--color-base-content);
 	}
 </style>

@@ -286,7 +286,7 @@
 		flex: none;
 		width: clamp(4.2rem, 8.2vw, 8rem);
 		height: clamp(5rem, 9vw, 8rem);
-		border: 2.5px solid #5d7f7a;
+		border: 2.5px solid var(--color-stage-edge);
 		border-radius: 1rem;
 		cursor: pointer;
 	}

@@ -67,6 +67,6 @@
 		border-radius: 0.8rem;
 	}
 	.small:hover {
-		background: #ffffff1f;
+		background: var(--color-stage-touched);
 	}
 </style>

@@ -37,13 +37,13 @@
 		min-height: 2.75rem;
 		padding: 0.2rem 0.7rem;
 		border-radius: 0.5rem;
-		background: #26423f;
+		background: var(--color-stage-dim);
 		text-align: left;
 		cursor: pointer;
 	}
 	.chip.done {
-		background: #4a6f6a;
-		color: #fff;
+		background: var(--color-stage-lit);
+		color: var(--color-stage-lit-content);
 	}
 	.chip.now {
 		background: var(--color-primary);

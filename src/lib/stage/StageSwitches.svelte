@@ -32,11 +32,11 @@
 		cursor: pointer;
 	}
 	.switch:hover {
-		background: #ffffff1f;
+		background: var(--color-stage-touched);
 	}
 	.switch[aria-pressed='true'] {
-		background: #4a6f6a;
-		color: #fff;
+		background: var(--color-stage-lit);
+		color: var(--color-stage-lit-content);
 	}
 	@media (min-width: 40rem) {
 		.switches {

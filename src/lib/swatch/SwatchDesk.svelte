@@ -5,7 +5,9 @@
 	import { MEDIA } from '$core/technique/medium';
 	import { OpenMemory } from '$lib/client/memory.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { swatchParts } from '$lib/lesson/openLesson.svelte';
+	import { newId } from '$lib/client/id';
+	import { putSwatch } from '$core/planning/putSwatch';
+	import { ratesWith } from '$core/planning/rates';
 	import PutIntoLesson from '$lib/lesson/PutIntoLesson.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import ClashDialog from '$lib/ui/ClashDialog.svelte';
@@ -218,7 +220,12 @@
 		lessons={data.lessons}
 		name={open.card.title}
 		says="Its rows, and a part that knits them together."
-		changes={() => swatchParts({ id: open.id, title: open.card.title, text: open.text })}
+		changes={() =>
+			putSwatch(
+				newId,
+				{ id: open.id, title: open.card.title, text: open.text },
+				ratesWith(settings.value.rates)
+			)}
 		stay="Stay with the swatch"
 		onput={() => (adding = false)}
 	/>

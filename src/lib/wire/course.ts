@@ -5,6 +5,7 @@ import { idShape, versionShape, type Named } from './shapes';
 
 /** Where courses are made; each is kept, and taken away, below it. */
 export const COURSES = '/api/courses';
+/** Where a course is kept, and taken away. */
 export const courseAt = (courseId: string) => `${COURSES}/${courseId}`;
 /** Where the lessons of a course are given their days. */
 export const courseDatesAt = (courseId: string) => `${courseAt(courseId)}/dates`;

@@ -13,11 +13,14 @@ export const LESSONS = '/api/lessons';
 export const changesAt = (lessonId: string) => `${LESSONS}/${lessonId}/changes`;
 /** Where a lesson as it was taught last is kept. */
 export const lessonTaughtAt = (lessonId: string) => `${LESSONS}/${lessonId}/taught`;
+/** Where copies of a lesson are made. */
 export const copiesAt = (lessonId: string) => `${LESSONS}/${lessonId}/copies`;
+/** Where the words on a lesson are kept. */
 export const tagsAt = (lessonId: string) => `${LESSONS}/${lessonId}/tags`;
 /** What is new in a lesson, for a page that knows a version of it. */
 export const lessonNewsAt = (lessonId: string, version: number) =>
 	`${LESSONS}/${lessonId}/news?version=${version}`;
+/** Where the versions of a lesson are listed. */
 export const historyAt = (lessonId: string) => `${LESSONS}/${lessonId}/history`;
 /** A lesson as it was: at a version, or, `first`, as it began. */
 export const lessonVersionAt = (lessonId: string, version: string | 'first') =>

@@ -3,6 +3,7 @@ import * as z from 'zod/mini';
 /** Most characters that are looked for. */
 export const LONGEST_SEARCH = 200;
 
+/** Where words are looked for. */
 export const searchAt = (words: string) => `/api/search?q=${encodeURIComponent(words)}`;
 
 /** Something of the teacher's that words were found in. */

@@ -3,7 +3,7 @@ import type { Voice } from '$core/hands/voice';
 import { RATE_RANGE, RATES, type OwnRates, type RateId } from '$core/planning/rates';
 import { RULES, type RuleId, type Rules } from '$core/rules';
 import type { Situation } from '$core/ways/advice';
-import type { Level, Yarn } from '$core/ways/cautions';
+import { LEVELS, YARNS, type Level, type Yarn } from '$core/ways/cautions';
 
 /** Where settings are kept. */
 export const SETTINGS = '/api/settings';
@@ -59,8 +59,8 @@ export const settingsShape = z.strictObject({
 	terms: z.enum(['us', 'uk']),
 	units: z.enum(['cm', 'in']),
 	theme: z.enum(['day', 'evening']),
-	level: z.enum(['beginner', 'improver', 'confident']),
-	yarn: z.enum(['grippy', 'plain', 'slippery']),
+	level: z.enum(LEVELS),
+	yarn: z.enum(YARNS),
 	needleMm: z.number().check(z.minimum(1), z.maximum(25)),
 	often: z.enum(['many', 'lone', 'some']),
 	// Pages that were open before there were these do not send them.

@@ -6,9 +6,11 @@ import { idShape, type Named } from './shapes';
 
 /** Where the teacher's swatches are. */
 export const SWATCHES = '/api/swatches';
+/** Where a swatch is put away, and taken away. */
 export const swatchAt = (swatchId: string) => `${SWATCHES}/${swatchId}`;
 /** Where versions of a swatch go, and its history is. */
 export const versionsAt = (swatchId: string) => `${swatchAt(swatchId)}/versions`;
+/** A swatch as it was at a version. */
 export const versionAt = (swatchId: string, version: string) => `${versionsAt(swatchId)}/${version}`;
 /** Where what is done to its counters goes. */
 export const eventsAt = (swatchId: string) => `${swatchAt(swatchId)}/events`;

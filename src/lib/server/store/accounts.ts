@@ -36,10 +36,12 @@ export async function demoTeacher(): Promise<string | null> {
 	return rows.at(0)?.id ?? null;
 }
 
+/** Changes what a teacher signs in with; the demo teacher has none. */
 export async function setPassword(teacher: string, password: string): Promise<void> {
 	await database().query('update teachers set password = $2 where id = $1 and not demo', [teacher, password]);
 }
 
+/** Changes the name that learners see. */
 export async function setName(teacher: string, name: string): Promise<void> {
 	await database().query('update teachers set name = $2 where id = $1', [teacher, name]);
 }
@@ -115,10 +117,12 @@ export async function findSession(tokenHash: Buffer): Promise<SessionTeacher | n
 	return rows.at(0) ?? null;
 }
 
+/** Notes that a session is in use, so that it does not end for want of it. */
 export async function useSession(tokenHash: Buffer): Promise<void> {
 	await database().query('update sessions set seen_at = now() where token_hash = $1', [tokenHash]);
 }
 
+/** Signs out here. */
 export async function endSession(tokenHash: Buffer): Promise<void> {
 	await database().query('delete from sessions where token_hash = $1', [tokenHash]);
 }
@@ -163,6 +167,7 @@ export async function takeBackTry(who: string): Promise<void> {
 	);
 }
 
+/** Lets somebody try as often as at first. */
 export async function forgetFailures(who: string): Promise<void> {
 	await database().query('delete from failed_sign_ins where who = $1', [who]);
 }

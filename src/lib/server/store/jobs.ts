@@ -52,6 +52,7 @@ export async function jobsOf(owner: string, lesson: string): Promise<Job[]> {
 	return rows;
 }
 
+/** A job of a teacher’s; `null` where she has none of that id. */
 export async function findJob(owner: string, id: string): Promise<Job | null> {
 	const { rows } = await database().query<Job>(`select ${SEEN} from jobs where owner = $1 and id = $2`, [
 		owner,
@@ -179,6 +180,7 @@ export async function finishJob(
 	);
 }
 
+/** Ends a job that cannot be done, with what is to be said of it; one that ended stays as it ended. */
 export async function failJob(id: string, said: string): Promise<void> {
 	await database().query(`update jobs set state = 'failed', said = $2 where id = $1 and state = 'waiting'`, [
 		id,

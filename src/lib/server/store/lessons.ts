@@ -135,6 +135,7 @@ export async function deleteLesson(owner: string, id: string): Promise<boolean> 
 	});
 }
 
+/** Puts words on a lesson in place of those it had; `false` where the teacher has no such lesson. */
 export async function tagLesson(owner: string, id: string, tags: readonly string[]): Promise<boolean> {
 	const { rowCount } = await database().query('update lessons set tags = $3 where owner = $1 and id = $2', [
 		owner,

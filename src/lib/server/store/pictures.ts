@@ -19,6 +19,7 @@ export async function addPicture(owner: string, id: string, picture: KeptPicture
 	return rowCount === 1;
 }
 
+/** A picture of a teacher’s, whole; `null` where she has none of that id. */
 export async function findPicture(owner: string, id: string): Promise<KeptPicture | null> {
 	const { rows } = await database().query<KeptPicture>(
 		'select bytes, type, width, height from pictures where id = $2 and owner = $1',

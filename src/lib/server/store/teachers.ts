@@ -26,6 +26,7 @@ export const teacherOf = ({
 	settings: { ...DEFAULT_SETTINGS, ...settings }
 });
 
+/** Keeps a teacher’s settings in place of those she had. */
 export async function keepSettings(teacher: string, settings: SentSettings): Promise<void> {
 	await database().query('update teachers set settings = $2 where id = $1', [teacher, settings]);
 }

@@ -1,0 +1,59 @@
+import type { Crossing } from '../crossing/crossing';
+import { AT_THE_END } from '../lesson/change';
+import type { Change } from '../lesson/lesson';
+import type { Way } from '../ways/ways';
+import { shownMinutes, wholeMinutes } from './pace';
+import type { Rates } from './rates';
+
+/** The level of a lesson that is not known yet: a new one is for beginners. */
+const LEVEL = 'beginner';
+/** A way is shown once to be seen, and once more to be followed. */
+const TIMES = 2;
+
+/** The change that puts a crossing, made in one way, at the end of a lesson as a part to show. */
+export function putWay(
+	newId: () => string,
+	name: string,
+	crossing: Crossing,
+	way: Pick<Way, 'id' | 'title' | 'movements'>,
+	rates: Rates
+): Change {
+	const crossingId = newId();
+	return {
+		kind: 'add-part',
+		part: {
+			id: newId(),
+			kind: 'show',
+			title: `Show ${name}: ${way.title[0].toLowerCase()}${way.title.slice(1)}`,
+			minutes: wholeMinutes(shownMinutes({ movements: way.movements, times: TIMES }, LEVEL, rates)),
+			times: TIMES,
+			crossing: crossingId,
+			way: way.id
+		},
+		after: AT_THE_END,
+		teaches: { id: crossingId, name, crossing }
+	};
+}
+
+/** The change that puts a crossing at the end of a lesson as a numbered picture: for what no hands on needles make. */
+export function putPicture(
+	newId: () => string,
+	name: string,
+	crossing: Crossing,
+	where: string,
+	rates: Rates
+): Change {
+	const crossingId = newId();
+	return {
+		kind: 'add-part',
+		part: {
+			id: newId(),
+			kind: 'picture',
+			title: `${name}, ${where}`,
+			minutes: wholeMinutes(rates.talk[LEVEL]),
+			crossing: crossingId
+		},
+		after: AT_THE_END,
+		teaches: { id: crossingId, name, crossing }
+	};
+}
