@@ -11,7 +11,6 @@
 		movePart,
 		splitPart
 	} from '$core/lesson/rearrange';
-	import { checkLesson, type Checked } from '$core/planning/check';
 	import { ratesWith } from '$core/planning/rates';
 	import { addableTo, newPart, type PaletteKind } from '$core/planning/palette';
 	import type { LessonPage } from '$lib/wire/lesson';
@@ -31,6 +30,7 @@
 	import LessonHead from './LessonHead.svelte';
 	import PartDesk from './PartDesk.svelte';
 	import PartList from './PartList.svelte';
+	import { Review } from './review.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
 
 	/** A lesson to write: its clock, its parts, the chosen part. */
@@ -71,19 +71,14 @@
 	const addNote = () => add('note');
 	const addable = $derived(addableTo(lesson));
 
-	// Checks play every way there is, so they are the browser's to make, and wait until the typing rests.
 	const settings = getSettings();
 	const rates = $derived(ratesWith(settings.value.rates));
 	let ratesOpen = $state(false);
-	let checked = $state.raw<Checked | null>(null);
-	$effect(() => {
-		const [now, by] = [lesson, rates];
-		const timer = setTimeout(
-			() => (checked = checkLesson(now, by)),
-			untrack(() => (checked ? 200 : 0))
-		);
-		return () => clearTimeout(timer);
-	});
+	const review = new Review(
+		() => lesson,
+		() => rates
+	);
+	const checked = $derived(review.checked);
 	const estimate = $derived(part && checked?.parts.find(({ id }) => id === part.id)?.estimate);
 
 	const next = $derived(lesson.parts[index + 1]);

@@ -5,10 +5,6 @@
 	import { MEDIA } from '$core/technique/medium';
 	import { OpenMemory } from '$lib/client/memory.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { newId } from '$lib/client/id';
-	import { putSwatch } from '$core/planning/putSwatch';
-	import { ratesWith } from '$core/planning/rates';
-	import PutIntoLesson from '$lib/lesson/PutIntoLesson.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import ClashDialog from '$lib/ui/ClashDialog.svelte';
 	import Dialog from '$lib/ui/Dialog.svelte';
@@ -216,19 +212,9 @@
 	{:else}<p>Rows come first.</p>{/if}
 </Dialog>
 <Dialog title="Put this swatch into a lesson" bind:open={adding}>
-	<PutIntoLesson
-		lessons={data.lessons}
-		name={open.card.title}
-		says="Its rows, and a part that knits them together."
-		changes={() =>
-			putSwatch(
-				newId,
-				{ id: open.id, title: open.card.title, text: open.text },
-				ratesWith(settings.value.rates)
-			)}
-		stay="Stay with the swatch"
-		onput={() => (adding = false)}
-	/>
+	{#await import('./PutSwatch.svelte') then { default: PutSwatch }}
+		<PutSwatch {open} lessons={data.lessons} onput={() => (adding = false)} />
+	{/await}
 </Dialog>
 <Dialog title="Where am I?" bind:open={lost}>
 	<LostPlace {open} onset={() => (lost = false)} />
