@@ -1,6 +1,6 @@
 // Uses nothing but Node.js itself until the packages are there.
 import { join } from 'node:path';
-import { build } from './lib/build.mjs';
+import { build, isBuilt } from './lib/build.mjs';
 import { openDatabase } from './lib/database.mjs';
 import { isLoopback } from './lib/hosts.mjs';
 import { checkNode, installPackages } from './lib/install.mjs';
@@ -21,7 +21,7 @@ await refusing(async () => {
 	await refuseSecond(options.data);
 	await checkPort(options);
 	const done = await nextTurn('build', root);
-	installPackages();
+	installPackages({ serveOnly: isBuilt() });
 	build();
 	done();
 

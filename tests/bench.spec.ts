@@ -216,7 +216,10 @@ test.describe('settings', () => {
 		for (let times = 0; times < 5; times++) {
 			// Sent without waiting, so that the second key comes before the browser has said that the sheet is closed.
 			await Promise.all([page.keyboard.press(','), page.keyboard.press('Escape'), page.keyboard.press(',')]);
-			await page.waitForTimeout(100);
+			// Two frames later everything has been said.
+			await page.evaluate(
+				() => new Promise((seen) => requestAnimationFrame(() => requestAnimationFrame(seen)))
+			);
 			await expect(sheet).toBeVisible();
 			await page.keyboard.press('Escape');
 			await expect(sheet).toBeHidden();

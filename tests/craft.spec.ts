@@ -185,7 +185,11 @@ test.describe('making a crossing by hand', () => {
 		await page.mouse.down();
 		await page.mouse.move(from.x + 60, from.y + 22, { steps: 4 });
 		await page.mouse.move(to.x + to.width + 30, to.y + 22, { steps: 12 });
-		await page.waitForTimeout(250);
+		// The list makes room while the hand waits; a hand is never quite still.
+		await expect(async () => {
+			await page.mouse.move(to.x + to.width + 30 + Math.random(), to.y + 22);
+			await expect(tiles.first()).toContainText('1', { timeout: 50 });
+		}).toPass();
 		await page.mouse.up();
 		await expect(worked).toHaveValue('1 2  3 4');
 		await worked.fill('4 1 x 2');

@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
@@ -8,6 +9,7 @@ import { freePort } from '../scripts/lib/postgres.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
 import { temporaryFolder } from '../scripts/lib/temporaryFolder.mjs';
 import { expect, test } from './support/pond';
+import { productionInstall } from './support/productionInstall';
 
 /** What a refused start printed: one sentence of ours, no stack. */
 async function refusal(...args: string[]): Promise<string> {
@@ -47,6 +49,34 @@ test.describe('npm start', () => {
 			expect(await refusal('--cert', 'a.pem')).toContain('--cert and --key go together');
 		} finally {
 			folder.remove();
+		}
+	});
+
+	test('needs nothing that only building and testing need, once the app is built', async () => {
+		test.setTimeout(120_000);
+		const install = productionInstall();
+		try {
+			const server = await PondServer.make([], install.path);
+			try {
+				const headers = { cookie: await server.demoCookie() };
+				const lessons = await (await fetch(`${server.address}/lessons`, { headers })).text();
+				const lesson = /\/lessons\/([0-9a-f-]{36})/.exec(lessons)![1];
+				// What a worker makes, from the fonts to the last page.
+				const [jobId, from] = [randomUUID(), `${server.address}/api`];
+				const asked = await fetch(`${from}/lessons/${lesson}/jobs`, {
+					method: 'POST',
+					headers: { ...headers, 'content-type': 'application/json' },
+					body: JSON.stringify({ jobId, asked: { kind: 'sheets', as: 'pdf', variants: [{}] } })
+				});
+				expect(asked.ok, await asked.text()).toBe(true);
+				const job = async () => (await fetch(`${from}/jobs/${jobId}`, { headers })).json();
+				await expect.poll(async () => (await job()).state, { timeout: 60_000 }).toBe('done');
+			} finally {
+				await server.remove();
+			}
+			expect(existsSync(join(install.path, 'node_modules', 'vite'))).toBe(false);
+		} finally {
+			install.remove();
 		}
 	});
 

@@ -8,15 +8,18 @@ import { root } from './root.mjs';
 const CONFIGS = ['svelte.config.js', 'vite.config.ts', 'vite.workers.config.ts', 'tsconfig.json'];
 const SOURCES = ['src', 'static', 'db/demo', 'db/keep.mjs', 'package-lock.json', ...CONFIGS];
 
+const MARK = join(root, 'build', '.sources');
+
+/** Whether the app was built of the sources there are. */
+export const isBuilt = () => existsSync(MARK) && readFileSync(MARK, 'utf8') === hashOf(SOURCES);
+
 /** Builds the app when its sources are not those of the last build. */
 export function build() {
-	const mark = join(root, 'build', '.sources');
-	const sources = hashOf(SOURCES.map((name) => join(root, name)));
-	if (existsSync(mark) && readFileSync(mark, 'utf8') === sources) return;
+	if (isBuilt()) return;
 	console.log('Building …');
 	vite();
 	vite('--config', 'vite.workers.config.ts');
-	writeFileSync(mark, sources);
+	writeFileSync(MARK, hashOf(SOURCES));
 }
 
 /** @param {string[]} options */
@@ -33,15 +36,16 @@ function vite(...options) {
 	}
 }
 
-/** @param {string[]} paths */
-function hashOf(paths) {
+/** @param {string[]} names files and folders of the project, wherever that stands */
+function hashOf(names) {
 	const hash = createHash('sha256');
-	const add = (/** @type {string} */ path) => {
+	const add = (/** @type {string} */ name) => {
+		const path = join(root, name);
 		if (!existsSync(path)) return;
 		if (statSync(path).isDirectory()) {
-			for (const name of readdirSync(path).sort()) add(join(path, name));
-		} else if (!/\.test\.ts$/.test(path)) hash.update(path).update(readFileSync(path));
+			for (const below of readdirSync(path).sort()) add(join(name, below));
+		} else if (!/\.test\.ts$/.test(name)) hash.update(name).update(readFileSync(path));
 	};
-	paths.forEach(add);
+	names.forEach(add);
 	return hash.digest('hex');
 }

@@ -18,9 +18,12 @@ export function checkNode(version = process.versions.node) {
 		);
 }
 
-/** Installs the packages of the lock file when they are not all there. */
-export function installPackages() {
-	if (packagesAreThere()) return;
+/**
+ * Installs the packages of the lock file when they are not all there.
+ * @param {{ serveOnly?: boolean }} [only] whether those that only building and testing need may be missing
+ */
+export function installPackages({ serveOnly = false } = {}) {
+	if (packagesAreThere(serveOnly)) return;
 	console.log('Installing packages (a minute or two, the first time) …');
 	run(
 		'npm',
@@ -29,17 +32,19 @@ export function installPackages() {
 	);
 }
 
-function packagesAreThere() {
+/** @param {boolean} serveOnly */
+function packagesAreThere(serveOnly) {
 	const wanted = packagesIn(join(root, 'package-lock.json'));
 	const there = packagesIn(join(root, 'node_modules', '.package-lock.json'));
 	return Object.entries(wanted).every(
-		([path, { version, optional }]) => path === '' || optional || there[path]?.version === version
+		([path, { version, optional, dev }]) =>
+			path === '' || optional || (serveOnly && dev) || there[path]?.version === version
 	);
 }
 
 /**
  * @param {string} file
- * @returns {Record<string, { version?: string, optional?: boolean }>}
+ * @returns {Record<string, { version?: string, optional?: boolean, dev?: boolean }>}
  */
 function packagesIn(file) {
 	return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).packages : {};

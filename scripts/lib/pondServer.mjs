@@ -5,8 +5,6 @@ import { freePort } from './postgres.mjs';
 import { root } from './root.mjs';
 import { temporaryFolder } from './temporaryFolder.mjs';
 
-const START = join(root, 'scripts', 'start.mjs');
-
 /** The real thing, as `npm start` runs it, with the demo data in a data folder of its own that goes away with it. */
 export class PondServer {
 	/** @type {import('node:child_process').ChildProcess | undefined} */
@@ -18,18 +16,23 @@ export class PondServer {
 	 * @param {number} port
 	 * @param {{ path: string, remove: () => void }} folder
 	 * @param {string[]} [options]
+	 * @param {string} [program] the folder of the program
 	 */
-	constructor(port, folder, options = []) {
+	constructor(port, folder, options = [], program = root) {
 		this.options = options;
+		this.program = program;
 		this.port = port;
 		this.data = join(folder.path, 'data');
 		this.address = `http://127.0.0.1:${port}`;
 		this.#remove = folder.remove;
 	}
 
-	/** @param {string[]} [options] what else `npm start` is told */
-	static async make(options) {
-		const server = new PondServer(await freePort(), temporaryFolder(), options);
+	/**
+	 * @param {string[]} [options] what else `npm start` is told
+	 * @param {string} [program] the folder of the program, where it is not ours
+	 */
+	static async make(options, program) {
+		const server = new PondServer(await freePort(), temporaryFolder(), options, program);
 		await server.start();
 		return server;
 	}
@@ -37,7 +40,7 @@ export class PondServer {
 	/** Starts, and waits until the server answers. */
 	async start() {
 		const child = spawn(process.execPath, [
-			START,
+			join(this.program, 'scripts', 'start.mjs'),
 			'--port',
 			String(this.port),
 			'--data',

@@ -1,25 +1,12 @@
 import { spawnSync } from 'node:child_process';
-import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, symlinkSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { root } from '../../scripts/lib/root.mjs';
+import { productionInstall } from '../../tests/support/productionInstall';
 
-const root = fileURLToPath(new URL('../../', import.meta.url));
-
-/** The program as `npm ci --omit=dev` leaves it: without the packages that only building and testing need. */
-const there = mkdtempSync(join(tmpdir(), 'pond-production-'));
-const { packages } = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8')) as {
-	packages: Record<string, { dev?: boolean }>;
-};
-for (const file of ['package.json', 'tsconfig.json', 'tsconfig.paths.json', 'src'])
-	cpSync(join(root, file), join(there, file), { recursive: true });
-for (const [path, { dev }] of Object.entries(packages)) {
-	if (dev || !/^node_modules\/(?:@[^/]+\/)?[^/]+$/.test(path)) continue;
-	mkdirSync(dirname(join(there, path)), { recursive: true });
-	symlinkSync(join(root, path), join(there, path));
-}
-afterAll(() => rmSync(there, { recursive: true }));
+const { path: there, remove } = productionInstall();
+afterAll(remove);
 
 const pond = (args: string[], input: string) => {
 	const scripts = JSON.parse(readFileSync(join(there, 'package.json'), 'utf8')).scripts as { pond: string };
