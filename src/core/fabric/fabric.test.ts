@@ -3,11 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { range } from '../../../tests/support/arbitrary';
 import { vectors } from '../../../tests/support/vectors';
 import { run } from '../../cli/run';
-import { castOnCloth, homeOf } from './cloth';
 import { readPattern } from '../pattern/pattern';
 import { type Result, unwrap } from '../result';
-import { within } from './effort';
-import { fabricOf, working, workingOf, type Fabric } from './fabric';
+import { fabricOf, workingOf, type Fabric } from './fabric';
 
 interface RowsCase {
 	text: string;
@@ -22,11 +20,12 @@ const answer = (text: string, ...args: string[]): Fabric => {
 	const fabric = unwrap(run(['rows', ...args], text));
 	return fabric as Fabric;
 };
+
 const valueOf = <T>(result: Result<T>): T => {
 	if (!result.ok) throw new Error(result.error.message);
 	return result.value;
 };
-const codes = (text: string) => answer(text).problems.map(({ code }) => code);
+
 const lastRow = (text: string) => answer(text).rows.at(-1)!;
 
 describe('the vectors of rows', () => {
@@ -130,84 +129,6 @@ describe('words', () => {
 	});
 });
 
-describe('problems', () => {
-	it.each([
-		['Cast on 6.\nRow 1: k5.', ['too-few']],
-		['Cast on 6.\nRow 1: k7.', ['too-many']],
-		['Cast on 6.\nRow 1: *k4; rep from * to end.', ['too-few']],
-		['Cast on 6.\nRow 1: k1, nonsense, k1.', ['unknown-word']],
-		[
-			'Cast on 4.\nRow 1: C4B.\nKey:\nC4B: sl next 2 sts to cn and hold in front, k2, k2 from cn',
-			['conflict']
-		],
-		['Cast on 4.\nRow 1: k4.\nRow 4: k4.', ['missing-row', 'missing-row']],
-		['Cast on 4.\nRow 2 and all WS rows: purl.\nRow 3: k4.\nRow 5: k4.', ['missing-row']],
-		['Cast on 8.\nRow 1: purl.\nRow 2: knit.\nRow 3: 1/1 RPC, k6.', ['rope-face']],
-		['Cast on 8.\nRow 1: 1/4 RPC, k3.', ['long-travel']],
-		['Cast on 8.\nRnd 1: 2/2 RC, k4.\nRnd 2: k2, 2/2 LC, k2.', ['tight-rest']],
-		[
-			'Cast on 4.\nRow 1 (RS): 2/2 RC.\nRow 2: purl.\nRow 3: knit.\nRep rows 1-3 twice.',
-			['rope-face', 'wrong-side-repeat']
-		],
-		['Sing.\nCast on 2.\nRow 1: k2.', ['unknown-word']]
-	])('%s', (text, wanted) => {
-		expect(codes(text)).toEqual(wanted);
-	});
-
-	it('stand at their row, stitch and characters, and say what to do', () => {
-		const text = 'Cast on 8.\nRow 1 (RS): p2, k9, p2.\n';
-		const [first] = answer(text).problems;
-		expect(first).toMatchObject({ code: 'too-many', row: 1, at: 3, severity: 'error' });
-		expect(text.slice(first.from, first.to)).toBe('k9');
-		expect(first.message).toContain('8 stitches');
-		expect(answer(text).home).toBeNull();
-	});
-
-	it('leave what is over, drop what goes too far, and go on from there', () => {
-		const fabric = answer('Cast on 4.\nRow 1: k3.\nRow 2: p6.\nRow 3: k4.');
-		expect(fabric.rows.map(({ before, after }) => [before, after])).toEqual([
-			[4, 4],
-			[4, 4],
-			[4, 4]
-		]);
-	});
-
-	it('are none where a later row settles a name for the rows before', () => {
-		const fabric = answer('Cast on 24.\nRow 1: k2, C4F, k to end.\nRow 2: purl.\nRow 3: k20, C4F.\n');
-		expect(fabric.problems.map(({ code, row }) => [code, row])).toEqual([['settled-by-count', 1]]);
-		expect(fabric.rows[0].strands.slice(-6)).toEqual([4, 3, 6, 5, 2, 1]);
-	});
-});
-
-describe('the count to begin with', () => {
-	it('is the smallest multiple that works', () => {
-		expect(answer('Multiple of 6 + 2.\nRow 1: p2, *k4, p2; rep from * to end.').castOn).toBe(8);
-		expect(answer('Cast on a multiple of 6 sts +2 sts.\nRow 1: p2, *k4, p2; rep from * to end.').castOn).toBe(
-			8
-		);
-		expect(answer('Multiple of 4.\nRow 1: k6, *k2; rep from * to end.').castOn).toBe(8);
-	});
-
-	it('is asked for where nothing says it', () => {
-		for (const text of [
-			'Row 1: k to end.',
-			'Row 1: *k2; rep from * to end.',
-			'Row 1: C4F.',
-			'Cast on 8.',
-			''
-		])
-			expect(run(['rows'], text)).toMatchObject({ ok: false, error: { code: 'unreadable' } });
-		expect(run(['rows', 'extra'], 'Row 1: k2.')).toMatchObject({ error: { code: 'unreadable' } });
-	});
-});
-
-it('the way home is the least common multiple of all the ways round', () => {
-	const cloth = { strands: [2, 3, 1, 5, 4], from: 'right' as const };
-	expect(homeOf(cloth, 5)).toBe(6);
-	expect(homeOf(castOnCloth(7), 7)).toBe(1);
-	expect(homeOf(cloth, 6)).toBeNull();
-});
-
 describe('a changed text', () => {
 	const words = [
 		'k2',
@@ -274,121 +195,4 @@ describe('a changed text', () => {
 			false
 		]);
 	});
-});
-
-describe('names that fit only together', () => {
-	const shown = (text: string) => {
-		const fabric = valueOf(fabricOf(text));
-		return { after: fabric.rows[0].after, codes: fabric.problems.map(({ code }) => code) };
-	};
-
-	it('end, with the first reading of each', () => {
-		expect(shown('CO 14. Row 1 (RS): C4F, C4B, k to end.')).toEqual({
-			after: 14,
-			codes: ['two-readings', 'two-readings']
-		});
-	});
-
-	it('end in a row of many more than can be tried together', () => {
-		const names = Array.from({ length: 24 }, (_, i) => `${'CT'[i % 2]}${4 + (i >> 1)}${'FB'[i % 2]}`);
-		const fabric = valueOf(fabricOf(`CO 300. Row 1 (RS): ${names.join(', ')}, k to end.`));
-		expect(fabric.rows[0].after).toBe(300);
-	});
-
-	it('end, however many there are in however many rows', () => {
-		fc.assert(
-			fc.property(
-				fc.array(fc.array(fc.constantFrom('C4F', 'C4B', 'C6F', 'T3B', 'C5F', 'k2'), { maxLength: 7 }), {
-					minLength: 1,
-					maxLength: 4
-				}),
-				fc.integer({ min: 4, max: 40 }),
-				(rows, count) => {
-					const text = rows.map((words, i) => `Row ${i + 1}: ${[...words, 'k to end'].join(', ')}.`);
-					const fabric = valueOf(fabricOf([`CO ${count}.`, ...text].join('\n')));
-					expect(fabric.rows).toHaveLength(rows.length);
-				}
-			),
-			{ numRuns: 200 }
-		);
-	});
-
-	it('are no names where they are bare numbers, as in a list of sizes', () => {
-		const fabric = valueOf(fabricOf('CO 30. Row 1 (RS): [k2, p2] 2 (3, 4) times.'));
-		expect(fabric.problems.map(({ code, at }) => [code, at])).toContainEqual(['unknown-word', 5]);
-		expect(fabric.rows[0].strands).toEqual(range(1, 30).reverse());
-	});
-});
-
-describe('work that may be long', () => {
-	it('tells how far it is, and can be given up', () => {
-		const pattern = readPattern(
-			'CO 40. Row 1 (RS): *2/2 RC; rep from * to end. Row 2: purl. Rep rows 1-2 99 times.'
-		);
-		expect(within(working(pattern), 4_000)).toBeNull();
-		const whole = within(working(pattern), 20_000);
-		expect(whole).toEqual(workingOf(pattern));
-		expect(whole?.ok && whole.value.steps).toHaveLength(200);
-	});
-
-	it('can be sent from one thread to another and gone on with there', () => {
-		const text = 'CO 14. Row 1 (RS): C4F, C4B, k to end.\nRow 2: purl.\nRow 3: C4F, k to end.';
-		const sent = structuredClone(valueOf(workingOf(readPattern(text))));
-		const next = valueOf(workingOf(readPattern(`${text}\nRow 4: purl.`, sent.pattern), sent.options, sent));
-		// Rows that stand are not worked again.
-		expect(next.steps.slice(0, 3).map(({ worked }, i) => worked === sent.steps[i].worked)).toEqual([
-			true,
-			true,
-			true
-		]);
-		expect(next.fabric).toEqual(valueOf(fabricOf(`${text}\nRow 4: purl.`)));
-	});
-});
-
-it('any text ends in an answer or an error, never in a crash', () => {
-	const words = fc.constantFrom(
-		...[
-			'Cast on 8.',
-			'Row 1 (RS):',
-			'Row 2 and all WS rows:',
-			'Rnd 3:',
-			'Rep rows 1-2 twice.',
-			'Key:',
-			'C4F',
-			'2/2 RC'
-		],
-		...[
-			'k2',
-			'p to end',
-			'*',
-			'rep from *',
-			'to end',
-			';',
-			',',
-			'.',
-			'\n',
-			'(',
-			')',
-			'3 times',
-			'as they face',
-			'kfb',
-			'0',
-			'😀'
-		]
-	);
-	fc.assert(
-		fc.property(
-			fc.array(words, { maxLength: 40 }).map((list) => list.join(' ')),
-			(text) => {
-				const fabric = fabricOf(text);
-				if (!fabric.ok) return void expect(fabric.error.code).toBe('unreadable');
-				for (const { before, after, faces, strands } of fabric.value.rows) {
-					expect(faces).toHaveLength(after);
-					expect(strands).toHaveLength(after);
-					expect(before).toBeGreaterThanOrEqual(0);
-				}
-			}
-		),
-		{ numRuns: 400 }
-	);
 });

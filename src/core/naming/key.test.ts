@@ -1,13 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { anyCrossing } from '../../../tests/support/arbitrary';
-import { layered, sameCrossing } from '../crossing/crossing';
-import { frontToBack } from '../crossing/depth';
-import { definedBy, plain, readKey, withoutDoubles, writtenOut } from './key';
-import { lookAt } from './look';
+import { definedBy, readKey, withoutDoubles, writtenOut } from './key';
 import { readName } from './read';
-import { settledBy } from './settled';
-import { typedCrossing } from './typed';
 
 const KEY = `Key:
 • C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn
@@ -54,98 +48,6 @@ describe('a key', () => {
 		fc.assert(
 			fc.property(fc.string({ unit: 'binary', maxLength: 300 }), (text) => void withoutDoubles(readKey(text)))
 		);
-	});
-});
-
-describe('what settles a name', () => {
-	const keys = [{ title: 'Eel panel', lines: readKey(KEY) }];
-	const settled = (name: string, choices: Parameters<typeof settledBy>[3]['choices'] = [], withKeys = keys) =>
-		settledBy(name, readName(name), 'hand', { keys: withKeys, choices });
-	const c4f = readName('C4F');
-	const held = c4f.ok ? c4f.value.readings[1].crossing : null;
-
-	it('is a line of a key in use, and the other readings stay in sight', () => {
-		expect(settled('c4f')).toMatchObject({
-			ok: true,
-			value: { settled: { which: 0, by: 'key' }, ambiguous: true }
-		});
-		expect(settled('EEL  CROSS')).toMatchObject({
-			ok: true,
-			value: { settled: { which: 0, title: 'Eel panel' }, readings: [{ crossing: { order: [3, 1, 2] } }] }
-		});
-	});
-
-	it('is else an earlier choice, in its own medium', () => {
-		const choices = [{ name: 'C4F', medium: 'hand' as const, crossing: held! }];
-		expect(settled('C4F', choices, [])).toMatchObject({ value: { settled: { which: 1, by: 'choice' } } });
-		expect(settled('C4F', choices)).toMatchObject({ value: { settled: { by: 'key' } } });
-		expect(settledBy('C4F', c4f, 'loom', { keys, choices })).toMatchObject({ value: { settled: null } });
-	});
-
-	it('is nothing for a name nobody settled, nor for a line at odds with itself', () => {
-		expect(settled('C6B')).toMatchObject({ value: { settled: null } });
-		expect(settled('C4B')).toMatchObject({ value: { settled: null } });
-		expect(settled('nonsense')).toMatchObject({ ok: false });
-		expect(plain('C-4 f')).toBe('c4f');
-	});
-});
-
-describe('a crossing typed as numbers', () => {
-	it('is its worked order and who lies in front', () => {
-		const rc = typedCrossing('3 4 1 2', '3 4');
-		expect(rc).toMatchObject({
-			ok: true,
-			value: {
-				over: [
-					[3, 1],
-					[3, 2],
-					[4, 1],
-					[4, 2]
-				]
-			}
-		});
-		expect(typedCrossing('2,1', '1', (stitch) => (stitch === 2 ? 'p' : 'k'))).toMatchObject({
-			value: { over: [[1, 2]], work: ['p', 'k'] }
-		});
-	});
-
-	it('says any layered crossing', () => {
-		fc.assert(
-			fc.property(anyCrossing(), (crossing) => {
-				const words = new Map(crossing.order.map((stitch, i) => [stitch, crossing.work[i]]));
-				const typed = typedCrossing(
-					crossing.order.join(' '),
-					frontToBack(crossing.stitches, crossing.over)!.join(' '),
-					(stitch) => words.get(stitch)!
-				);
-				expect(typed.ok && sameCrossing(typed.value, crossing)).toBe(true);
-			})
-		);
-	});
-
-	it.each([
-		['', '', 'unreadable'],
-		['3 x 1', '', 'unreadable'],
-		['1 2 2', '', 'conflict'],
-		['1 5 2', '', 'conflict'],
-		['2 1', '3', 'conflict'],
-		['2 1', '1 1', 'conflict'],
-		['0 1', '', 'unreadable']
-	])('is refused as “%s”, front “%s”: %s', (order, front, code) => {
-		expect(typedCrossing(order, front)).toMatchObject({ ok: false, error: { code } });
-	});
-});
-
-describe('the line for those who read pictures', () => {
-	it('counts what to skip and what to look at', () => {
-		const knit = () => 'k' as const;
-		expect(lookAt(layered([3, 4, 1, 2], [1, 1, 0, 0], knit))).toBe(
-			'Skip 2, look at these 2 (3 4): they pass in front; then look at these 2 (1 2).'
-		);
-		expect(lookAt(layered([3, 1, 2], [0, 0, 1], knit))).toBe(
-			'Skip 2, look at this 1 (3): it passes behind; then look at these 2 (1 2).'
-		);
-		expect(lookAt(layered([3, 2, 1], [2, 0, 1], knit))).toContain('in front');
 	});
 });
 

@@ -3,7 +3,6 @@
 	import { onMount } from 'svelte';
 	import { LEVEL_CHOICES, MEDIUM_NAMES, YARN_CHOICES } from '$lib/ui/words';
 	import { parseBrief } from '$core/formats/lesson';
-	import type { Draft } from '$core/planning/draft';
 	import { linkSwatch } from '$core/lesson/follow';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { joinNames, meanNames, pastedKeyNames, settledNames } from '$core/formats/askedNames';
@@ -13,7 +12,8 @@
 	import { LESSON_MEDIA } from '$core/lesson/schema';
 	import { nextBrief } from '$core/planning/subject';
 	import { KEPT_KEYS, type KeptKey } from '$lib/wire/bench';
-	import { draftErrand } from './drafting';
+	import { Drafting } from './drafting.svelte';
+	import DraftResult from './DraftResult.svelte';
 	import { getJson } from '$lib/client/requests';
 	import { newId } from '$lib/client/id';
 	import { outbox } from '$lib/client/outbox.svelte';
@@ -83,25 +83,13 @@
 		});
 	});
 	const rates = $derived(ratesWith(settings.value.rates));
-	const errand = draftErrand();
-	onMount(() => () => errand.stop());
-	/** what was drafted last, and for which brief; nothing before the first is there, or when it was given up */
-	let drafted = $state.raw<{ brief: typeof brief; draft: Result<Draft> } | null>(null);
-	const draft = $derived(brief.ok ? (drafted?.draft ?? null) : brief);
-	const fresh = $derived(drafted?.brief === brief);
-	/** the draft that is on its way */
-	let pending: Promise<void> = Promise.resolve();
-	$effect(() => {
-		pending = redraft(brief, rates);
-	});
+	const drafting = new Drafting(
+		() => brief,
+		() => rates
+	);
 	async function keep() {
-		await pending;
-		if (draft?.ok && fresh) onkeep(sourced(draft.value.lesson));
-	}
-	async function redraft(asked: typeof brief, by: typeof rates) {
-		if (!asked.ok) return errand.stop();
-		const answer = await errand.ask({ brief: asked.value, rates: $state.snapshot(by), all: false });
-		if (answer && brief === asked) drafted = { brief: asked, draft: mapResult(answer, ([one]) => one) };
+		const draft = await drafting.one();
+		if (draft) onkeep(sourced(draft.lesson));
 	}
 
 	/** What is drafted from a swatch follows it. */
@@ -112,9 +100,8 @@
 			: lesson;
 	};
 	async function keepAll() {
-		if (!brief.ok) return;
-		const drafts = await errand.ask({ brief: brief.value, rates: $state.snapshot(rates), all: true });
-		if (drafts?.ok) onkeepall(drafts.value.map(({ lesson }) => sourced(lesson)));
+		const drafts = await drafting.all();
+		if (drafts.length > 0) onkeepall(drafts.map(({ lesson }) => sourced(lesson)));
 	}
 
 	/** Drafts from the crossings of a swatch, from those a key names, or, without either, from those that are written. */
@@ -130,8 +117,8 @@
 
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
 	function next() {
-		if (!brief.ok || !draft?.ok) return;
-		const asked = nextBrief(brief.value, draft.value);
+		if (!brief.ok || !drafting.draft?.ok) return;
+		const asked = nextBrief(brief.value, drafting.draft.value);
 		crossings = joinNames(asked.crossings ?? []);
 		known = joinNames(asked.known ?? []);
 		source = '';
@@ -207,52 +194,5 @@
 			/>
 		</div>
 	</div>
-	<div class="grid content-start gap-3" aria-live="polite" aria-busy={errand.busy} data-testid="draft">
-		{#if !draft}
-			<p class="font-serif text-xl font-medium">{errand.busy ? 'Drafting …' : 'Nothing drafted yet.'}</p>
-		{:else if draft.ok}
-			<p class="font-serif text-xl font-medium">
-				{draft.value.minutes} of {counted(minutes, 'minute')}, {counted(
-					draft.value.lesson.parts.length,
-					'part'
-				)}
-			</p>
-			<!-- A long list scrolls, so the keyboard must be able to come to it. -->
-			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-			<ol
-				tabindex="0"
-				aria-label="Parts of the draft"
-				class="max-h-80 divide-y divide-hairline overflow-y-auto pr-2"
-			>
-				{#each draft.value.lesson.parts as part, i (part.id)}
-					<li class="grid grid-cols-[4.4rem_1fr] py-1.5">
-						<span class="text-quiet">{part.minutes} min</span>
-						<span>{part.title}<span class="block text-sm text-quiet">{draft.value.why[i].because}</span></span
-						>
-					</li>
-				{/each}
-			</ol>
-			{#if draft.value.left.length > 0}
-				<p>
-					For another day: <strong>{draft.value.left.join(', ')}</strong>.
-					<button type="button" class="font-semibold underline underline-offset-3" onclick={next}
-						>Draft that one</button
-					>
-				</p>
-			{/if}
-		{:else}
-			<p role="alert" class="font-semibold text-error">{draft.error.message}</p>
-		{/if}
-		<div class="flex flex-wrap gap-3">
-			<button class="btn btn-primary" disabled={!brief.ok || (fresh && !draft?.ok)}>Keep this lesson</button>
-			{#if errand.long}
-				<button type="button" class="btn" onclick={() => errand.stop()}>Stop drafting</button>
-			{/if}
-			{#if draft?.ok && fresh && draft.value.left.length > 0}
-				<button type="button" class="btn btn-outline" onclick={keepAll}
-					>Keep it, and the rest as a course</button
-				>
-			{/if}
-		</div>
-	</div>
+	<DraftResult {drafting} {minutes} canKeep={brief.ok} onnext={next} onkeepall={keepAll} />
 </form>

@@ -1,22 +1,14 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { onMount, tick, untrack } from 'svelte';
-	import {
-		besideRemoved,
-		canJoin,
-		canSplit,
-		duplicatePart,
-		joinParts,
-		minutesBy,
-		movePart,
-		splitPart
-	} from '$core/lesson/rearrange';
+	import { canJoin } from '$core/lesson/rearrange';
 	import { ratesWith } from '$core/planning/rates';
 	import { addableTo, newPart, type PaletteKind } from '$core/planning/palette';
 	import type { LessonPage } from '$lib/wire/lesson';
 	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import { AT_THE_END } from '$core/lesson/change';
+	import { ChosenPart } from './chosenPart.svelte';
 	import { OpenLesson } from './openLesson.svelte';
 	import { PALETTE_WORDS } from './parts';
 	import { getSettings } from '$lib/client/settings.svelte';
@@ -42,14 +34,13 @@
 	let historyOpen = $state(false);
 	let againOpen = $state(false);
 
-	let chosen = $state<string | null>(untrack(() => page.lesson.parts[0]?.id ?? null));
+	const on = new ChosenPart(open);
 	let desk = $state<HTMLElement>();
 	const lesson = $derived(open.lesson);
-	const index = $derived(lesson.parts.findIndex(({ id }) => id === chosen));
-	const part = $derived(lesson.parts[index]);
+	const part = $derived(on.part);
 
 	function choose(id: string | null) {
-		chosen = id;
+		on.id = id;
 		// On a narrow page the part lies below the list.
 		if (desk && desk.getBoundingClientRect().top > innerHeight - 80)
 			desk.scrollIntoView({ behavior: 'smooth' });
@@ -81,58 +72,17 @@
 	const checked = $derived(review.checked);
 	const estimate = $derived(part && checked?.parts.find(({ id }) => id === part.id)?.estimate);
 
-	const next = $derived(lesson.parts[index + 1]);
-
-	function split() {
-		if (!part || !canSplit(part)) return;
-		const id = newId();
-		for (const change of splitPart(part, id)) open.change(change);
-		choose(id);
-	}
-
-	function join() {
-		if (!part || !next) return;
-		const [grown, gone] = joinParts(part, next);
-		open.change(grown);
-		open.change(gone, { said: `“${next.title}” joined to “${part.title}”.` });
-	}
-
-	function duplicate() {
-		if (!part) return;
-		const id = newId();
-		open.change(duplicatePart(part, id));
-		choose(id);
-	}
-
-	function move(by: -1 | 1) {
-		const change = part && movePart(lesson, part.id, by);
-		if (change) open.change(change, { said: `“${part.title}” moved.` });
-	}
-
-	const setMinutes = (id: string, minutes: number) =>
-		open.change({ kind: 'set-part', part: id, fields: { minutes } }, { topic: `set ${id} minutes` });
-	const longer = (by: -1 | 1) => part && setMinutes(part.id, minutesBy(part, by));
-
-	function remove() {
-		if (!part) return;
-		const beside = besideRemoved(lesson, part.id);
-		open.change({ kind: 'remove-part', part: part.id }, { said: `“${part.title}” removed.` });
-		choose(beside);
-	}
-
-	const step = (by: -1 | 1) => choose(lesson.parts[index + by]?.id ?? chosen);
-
 	useKeys([
-		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => step(1) },
-		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => step(-1) },
-		{ key: 'Alt+ArrowDown', cap: 'Alt ↓', says: 'move the part later', run: () => move(1) },
-		{ key: 'Alt+ArrowUp', cap: 'Alt ↑', says: 'move the part earlier', run: () => move(-1) },
-		{ key: 'Shift+ArrowRight', cap: 'Shift →', says: 'a minute longer', run: () => longer(1) },
-		{ key: 'Shift+ArrowLeft', cap: 'Shift ←', says: 'a minute shorter', run: () => longer(-1) },
+		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => choose(on.beside(1)) },
+		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => choose(on.beside(-1)) },
+		{ key: 'Alt+ArrowDown', cap: 'Alt ↓', says: 'move the part later', run: () => on.move(1) },
+		{ key: 'Alt+ArrowUp', cap: 'Alt ↑', says: 'move the part earlier', run: () => on.move(-1) },
+		{ key: 'Shift+ArrowRight', cap: 'Shift →', says: 'a minute longer', run: () => on.longer(1) },
+		{ key: 'Shift+ArrowLeft', cap: 'Shift ←', says: 'a minute shorter', run: () => on.longer(-1) },
 		{ key: 'n', cap: 'N', says: 'add a note behind it', run: addNote },
 		{ key: 'h', cap: 'H', says: 'history', run: () => (historyOpen = true) },
 		{ key: 'g', cap: 'G', says: 'draft again around what I changed', run: () => (againOpen = true) },
-		{ key: 'Delete', cap: 'Del', says: 'remove the part', run: remove },
+		{ key: 'Delete', cap: 'Del', says: 'remove the part', run: () => on.remove() },
 		{ key: 'u', cap: 'U', says: 'undo the last move or removal', run: () => open.takeBack() }
 	]);
 </script>
@@ -173,13 +123,20 @@
 	{:else}
 		<SourcesNotice {open} />
 		{#if open.taughtAt}<TaughtNotice {open} taughtAt={open.taughtAt} />{/if}
-		<div class="mt-4"><ClockBar {lesson} {chosen} onchoose={choose} onminutes={setMinutes} /></div>
+		<div class="mt-4">
+			<ClockBar
+				{lesson}
+				chosen={on.id}
+				onchoose={choose}
+				onminutes={(id, minutes) => on.setMinutes(id, minutes)}
+			/>
+		</div>
 		<div
 			class="mt-3 grid gap-x-7 gap-y-6 lg:grid-cols-[21rem_minmax(0,1fr)] lg:grid-rows-[auto_1fr] xl:grid-cols-[21rem_minmax(0,1fr)_17rem]"
 		>
 			<section aria-label="Parts" class="relative lg:row-span-2">
 				<a class="skip-link" href="#part">Skip the list of parts</a>
-				<PartList {open} {chosen} onchoose={choose} />
+				<PartList {open} chosen={on.id} onchoose={choose} />
 				<p class="mt-4 flex flex-wrap gap-3">
 					<label>
 						<span class="sr-only">Add a part behind the chosen one</span>
@@ -214,14 +171,14 @@
 						<PartDesk
 							{open}
 							{part}
-							first={index === 0}
-							last={index === lesson.parts.length - 1}
+							first={on.index === 0}
+							last={!on.next}
 							{estimate}
-							onduplicate={duplicate}
-							onsplit={split}
-							onjoin={canJoin(part, next) ? join : null}
-							onmove={move}
-							onremove={remove}
+							onduplicate={() => on.duplicate()}
+							onsplit={() => on.split()}
+							onjoin={canJoin(part, on.next) ? () => on.join() : null}
+							onmove={(by) => on.move(by)}
+							onremove={() => on.remove()}
 						/>
 					{/key}
 				{/if}

@@ -1,6 +1,6 @@
 import { draftLesson, draftLessons } from '$core/planning/draft';
 import { mapResult } from '$core/result';
-import type { DraftAnswer, DraftQuestion } from './drafting';
+import type { DraftAnswer, DraftQuestion } from './draftErrand';
 import type { Report } from '$lib/client/errand.svelte';
 
 /** Drafts away from the page. */

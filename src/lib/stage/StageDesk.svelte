@@ -10,6 +10,7 @@
 	import type { Stage } from './stage.svelte';
 	import { leadWindows } from './windows';
 	import { Lead } from './lead.svelte';
+	import { stageKeys } from './stageKeys';
 	import { switchesOf } from './switches';
 	import StageHead from './StageHead.svelte';
 	import StageSwitches from './StageSwitches.svelte';
@@ -118,42 +119,15 @@
 
 	const switches = $derived(switchesOf(lead, openBeside));
 
-	useKeys([
-		{ key: 'Space', cap: 'Space', says: 'next', run: () => stage.forward() },
-		{ key: 'ArrowRight', cap: '→', says: 'next', run: () => stage.forward() },
-		{
-			key: 'PageDown',
-			cap: 'Page ↓',
-			says: 'next, as a presenter remote sends it',
-			run: () => stage.forward()
-		},
-		{ key: 'ArrowLeft', cap: '←', says: 'back', run: () => stage.back() },
-		{ key: 'PageUp', cap: 'Page ↑', says: 'back, as a presenter remote sends it', run: () => stage.back() },
-		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => stage.skip(1) },
-		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => stage.skip(-1) },
-		{ key: 'Enter', cap: 'Enter', says: 'show the answer', run: () => lead.ask('tell') },
-		{
-			key: 't',
-			cap: 'T',
-			says: 'start or pause the clock of the class',
-			run: () => lead.startOrPause(Date.now())
-		},
-		...untrack(() => switches).map(({ key, cap, says }) => ({
-			key,
-			cap,
-			says,
-			run: () => switches.find((one) => one.key === key)!.run()
-		})),
-		{ key: 'b', cap: 'B', says: 'a window for the class', run: () => secondWindow('class') },
-		{ key: 'Shift+b', cap: 'Shift B', says: 'a window for me', run: () => secondWindow('notes') },
-		{ key: 'f', cap: 'F', says: 'full screen', run: wholeScreen },
-		{
-			key: 'Escape',
-			cap: 'Esc',
-			says: 'leave the stage',
-			run: () => void goto(resolve('/lessons/[id]', { id }))
-		}
-	]);
+	useKeys(
+		untrack(() =>
+			stageKeys(lead, () => switches, {
+				secondWindow,
+				wholeScreen,
+				leave: () => void goto(resolve('/lessons/[id]', { id }))
+			})
+		)
+	);
 </script>
 
 <div class="stage" class:aside={lead.beside} data-theme="evening">

@@ -16,6 +16,7 @@
 		type View
 	} from '$lib/drawing/swatch';
 	import { PaintedBands } from './bands';
+	import { CrossDrag } from './crossDrag.svelte';
 
 	/** The cloth, with the waterline at what is knitted, and a strand followed from edge to edge. */
 	let {
@@ -123,11 +124,7 @@
 			scroller.scrollTop = middle - clientHeight * 0.6;
 	}
 
-	let drag = $state.raw<{ from: ClothSpot; x: number; y: number; dx: number; dy: number } | null>(null);
-	const dragged = $derived(drag !== null && Math.hypot(drag.dx, drag.dy) > 6);
-	const steps = $derived(
-		drag ? { by: Math.round(drag.dx / view.stitch), rows: -Math.round(drag.dy / view.row) } : null
-	);
+	const drag = new CrossDrag(() => view);
 
 	function spotOf(event: PointerEvent): ClothSpot | null {
 		const { left, top } = scroller.getBoundingClientRect();
@@ -143,18 +140,13 @@
 		if (!spot || event.button !== 0) return;
 		onchoose(spot);
 		if (!spanOver(working, spot)) return;
-		drag = { from: spot, x: event.clientX, y: event.clientY, dx: 0, dy: 0 };
+		drag.take(spot, event);
 		(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
 	}
 
-	function move(event: PointerEvent) {
-		if (drag) drag = { ...drag, dx: event.clientX - drag.x, dy: event.clientY - drag.y };
-	}
-
 	function release() {
-		if (drag && dragged && steps && (steps.by !== 0 || steps.rows !== 0))
-			ondrop(drag.from, { step: drag.from.step + steps.rows, by: steps.by });
-		drag = null;
+		const dropped = drag.drop();
+		if (dropped) ondrop(dropped.from, dropped.to);
 	}
 
 	// A cloth narrower than its room stands in the middle.
@@ -195,9 +187,9 @@
 		role="img"
 		aria-label={alt}
 		onpointerdown={press}
-		onpointermove={move}
+		onpointermove={(event) => drag.carry(event)}
 		onpointerup={release}
-		onpointercancel={() => (drag = null)}
+		onpointercancel={() => drag.drop()}
 	>
 		<rect x="0" y={waterY} width={size.width} height={size.height - waterY} class="water" />
 		{#if done > 0}<path d={wave} class="shore" />{/if}
@@ -211,10 +203,10 @@
 		{/if}
 		{#if box}
 			<rect {...box} rx="7" class="box" />
-			{#if drag && dragged && steps}
+			{#if drag.dragged && drag.carried}
 				<rect
-					x={box.x + steps.by * view.stitch}
-					y={box.y - steps.rows * view.row}
+					x={box.x + drag.carried.by * view.stitch}
+					y={box.y - drag.carried.rows * view.row}
 					width={box.width}
 					height={box.height}
 					rx="7"

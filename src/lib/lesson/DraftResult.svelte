@@ -1,0 +1,75 @@
+<script lang="ts">
+	import { counted } from '$core/naming/numbers';
+	import type { Drafting } from './drafting.svelte';
+
+	/** The draft as it would be kept: its parts, each with its reason, and what is left for another day. */
+	let {
+		drafting,
+		minutes,
+		canKeep,
+		onnext,
+		onkeepall
+	}: {
+		drafting: Drafting;
+		/** how long the class is to be */
+		minutes: number;
+		canKeep: boolean;
+		/** drafts what was left for another day */
+		onnext: () => void;
+		onkeepall: () => void;
+	} = $props();
+
+	const draft = $derived(drafting.draft);
+</script>
+
+<div class="grid content-start gap-3" aria-live="polite" aria-busy={drafting.errand.busy} data-testid="draft">
+	{#if !draft}
+		<p class="font-serif text-xl font-medium">
+			{drafting.errand.busy ? 'Drafting …' : 'Nothing drafted yet.'}
+		</p>
+	{:else if draft.ok}
+		<p class="font-serif text-xl font-medium">
+			{draft.value.minutes} of {counted(minutes, 'minute')}, {counted(
+				draft.value.lesson.parts.length,
+				'part'
+			)}
+		</p>
+		<!-- A long list scrolls, so the keyboard must be able to come to it. -->
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<ol
+			tabindex="0"
+			aria-label="Parts of the draft"
+			class="max-h-80 divide-y divide-hairline overflow-y-auto pr-2"
+		>
+			{#each draft.value.lesson.parts as part, i (part.id)}
+				<li class="grid grid-cols-[4.4rem_1fr] py-1.5">
+					<span class="text-quiet">{part.minutes} min</span>
+					<span>{part.title}<span class="block text-sm text-quiet">{draft.value.why[i].because}</span></span>
+				</li>
+			{/each}
+		</ol>
+		{#if draft.value.left.length > 0}
+			<p>
+				For another day: <strong>{draft.value.left.join(', ')}</strong>.
+				<button type="button" class="font-semibold underline underline-offset-3" onclick={onnext}
+					>Draft that one</button
+				>
+			</p>
+		{/if}
+	{:else}
+		<p role="alert" class="font-semibold text-error">{draft.error.message}</p>
+	{/if}
+	<div class="flex flex-wrap gap-3">
+		<button class="btn btn-primary" disabled={!canKeep || (drafting.fresh && !draft?.ok)}
+			>Keep this lesson</button
+		>
+		{#if drafting.errand.long}
+			<button type="button" class="btn" onclick={() => drafting.errand.stop()}>Stop drafting</button>
+		{/if}
+		{#if draft?.ok && drafting.fresh && draft.value.left.length > 0}
+			<button type="button" class="btn btn-outline" onclick={onkeepall}
+				>Keep it, and the rest as a course</button
+			>
+		{/if}
+	</div>
+</div>
