@@ -1,6 +1,5 @@
 import { parseJson } from '../core/formats/json';
 import { parseLesson } from '../core/formats/lesson';
-import type { HandoutFile } from '../core/handout/asked';
 import { handoutOf } from '../core/handout/handout';
 import { handoutOptionsShape } from '../core/handout/options';
 import { fault, good, type Result } from '../core/result';
@@ -11,7 +10,7 @@ import { given } from './options';
 export async function answerHandout(args: readonly string[], input: string): Promise<Result<unknown>> {
 	const asked = given('handout', args, []);
 	if (!asked.ok) return asked;
-	const { as, out, 'yarn-hand': yarnHand, ...rest } = asked.value.options;
+	const { as, out, 'yarn-hand': yarnHand, large = false, ...rest } = asked.value.options;
 	if (!as || !out)
 		return fault(
 			'unreadable',
@@ -20,18 +19,11 @@ export async function answerHandout(args: readonly string[], input: string): Pro
 	const value = parseJson(input);
 	const lesson = value.ok ? parseLesson(value.value) : value;
 	if (!lesson.ok) return lesson;
-	const large = asked.value.flags.includes('large');
 	const options = handoutOptionsShape.parse({ ...rest, ...(yarnHand ? { yarnHand } : {}), large });
 	const madeAt = new Date().toISOString().replace(/\.\d+Z$/, 'Z');
 	try {
 		// A lesson alone has none of the pictures that its texts may point to: they are told in their words.
-		const written = await writeHandout(
-			out,
-			as as HandoutFile,
-			handoutOf(lesson.value, options),
-			() => null,
-			madeAt
-		);
+		const written = await writeHandout(out, as, handoutOf(lesson.value, options), () => null, madeAt);
 		return good({ file: out, ...written });
 	} catch (error) {
 		if (!(error instanceof Error && 'code' in error)) throw error;

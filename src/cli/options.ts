@@ -1,112 +1,115 @@
 import { parseArgs } from 'node:util';
 import * as z from 'zod/mini';
+import { HANDOUT_FILES } from '../core/handout/asked';
 import { WRITTEN_SCHOOLS } from '../core/naming/schools';
 import { fault, good, type Result } from '../core/result';
 import { LEVELS, YARNS } from '../core/ways/cautions';
 
-const NAME_OPTIONS = {
-	count: z.enum(['all', 'held']),
-	centre: z.enum(['between', 'behind']),
-	medium: z.enum(['hand', 'brioche', 'double', 'double-front', 'machine', 'loom']),
-	groups: z.enum(['2', '3']),
-	width: z.string().check(z.regex(/^[1-9]\d{0,2}$/)),
-	parked: z.enum(['outside', 'inside'])
+/** Every option by its name: what its word is read as, and what a wrong word is told instead. */
+const OPTIONS = {
+	count: oneOf('all', 'held'),
+	centre: oneOf('between', 'behind'),
+	medium: oneOf('hand', 'brioche', 'double', 'double-front', 'machine', 'loom'),
+	groups: numbered(2, 3),
+	width: {
+		shape: z.pipe(z.string().check(z.regex(/^[1-9]\d{0,2}$/)), z.transform(Number)),
+		wants: 'a number from 1 to 999'
+	},
+	parked: oneOf('outside', 'inside'),
+	school: oneOf(...WRITTEN_SCHOOLS),
+	hand: oneOf('right', 'left'),
+	keep: oneOf('words', 'fabric'),
+	terms: oneOf('us', 'uk'),
+	needles: numbered(0, 1, 2),
+	yarn: oneOf(...YARNS),
+	level: oneOf(...LEVELS),
+	mounts: oneOf('right', 'left'),
+	as: oneOf(...HANDOUT_FILES),
+	out: { shape: z.string().check(z.minLength(1)), wants: 'a path to write to' },
+	paper: oneOf('a4', 'letter'),
+	'yarn-hand': oneOf('left', 'right')
 };
-
-const NAMING_OPTIONS = { school: z.enum(WRITTEN_SCHOOLS) };
-
-const SAY_OPTIONS = {
-	...NAME_OPTIONS,
-	hand: z.enum(['right', 'left']),
-	keep: z.enum(['words', 'fabric']),
-	terms: z.enum(['us', 'uk'])
-};
-
-const WAY_OPTIONS = {
-	...SAY_OPTIONS,
-	needles: z.enum(['0', '1', '2']),
-	yarn: z.enum(YARNS),
-	level: z.enum(LEVELS),
-	mounts: z.enum(['right', 'left'])
-};
-
-const HANDOUT_OPTIONS = {
-	as: z.enum(['html', 'pdf', 'epub', 'md', 'json']),
-	out: z.string().check(z.minLength(1)),
-	paper: z.enum(['a4', 'letter']),
-	hand: SAY_OPTIONS.hand,
-	keep: SAY_OPTIONS.keep,
-	'yarn-hand': z.enum(['left', 'right']),
-	terms: SAY_OPTIONS.terms,
-	school: NAMING_OPTIONS.school
-};
+type OptionName = keyof typeof OPTIONS;
 
 /** Options that are given by their name alone. */
-const FLAGS = ['search'];
+const FLAGS = ['search', 'large'] as const;
+type Flag = (typeof FLAGS)[number];
 
-/** What options take that are no choice among a few. */
-const WANTED: Readonly<Record<string, string>> = {
-	width: 'a number from 1 to 999',
-	out: 'a path to write to'
-};
+const NAME: readonly OptionName[] = ['count', 'centre', 'medium', 'groups', 'width', 'parked'];
+const SAY: readonly OptionName[] = [...NAME, 'hand', 'keep', 'terms'];
+const WAY: readonly (OptionName | Flag)[] = [...SAY, 'needles', 'yarn', 'level', 'mounts', 'search'];
 
-/** The words of a command and its options, as text. */
+/** What each verb takes. */
+const TAKEN = {
+	read: NAME,
+	name: ['school'],
+	say: SAY,
+	ways: WAY,
+	play: WAY,
+	rows: ['count', 'centre'],
+	draft: [],
+	'check-lesson': [],
+	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large']
+} satisfies Record<string, readonly (OptionName | Flag)[]>;
+
+/** Options as they were given, each read into its type. */
+export type Options = {
+	readonly [Name in OptionName]?: z.infer<(typeof OPTIONS)[Name]['shape']>;
+} & { readonly [Name in Flag]?: boolean };
+
+/** The words of a command, as text, and its options. */
 export interface Given {
 	readonly words: readonly string[];
-	readonly options: Readonly<Record<string, string | undefined>>;
-	readonly flags: readonly string[];
+	readonly options: Options;
 }
-
-const GIVEN = {
-	read: givenBy(NAME_OPTIONS),
-	name: givenBy(NAMING_OPTIONS),
-	say: givenBy(SAY_OPTIONS),
-	ways: givenBy(WAY_OPTIONS, FLAGS),
-	play: givenBy(WAY_OPTIONS, FLAGS),
-	rows: givenBy({ count: NAME_OPTIONS.count, centre: NAME_OPTIONS.centre }),
-	draft: givenBy({}),
-	'check-lesson': givenBy({}),
-	handout: givenBy(HANDOUT_OPTIONS, ['large'])
-};
 
 /** Reads a command's words and options: `words` are named for the message when one is missing or too many. */
-export function given(verb: keyof typeof GIVEN, args: readonly string[], words: readonly string[]) {
-	const parsed = GIVEN[verb](args);
-	if (!parsed.ok || parsed.value.words.length === words.length) return parsed;
-	return fault(
-		'unreadable',
-		`“${verb}” wants ${words.join(' and ') || 'its text on standard input'}, then options; it got ${parsed.value.words.length} words. Put a name with spaces in quotes.`
-	);
-}
-
-function givenBy(choices: Readonly<Record<string, z.ZodMiniType<string>>>, flags: readonly string[] = []) {
-	const names = [...Object.keys(choices), ...flags];
+export function given(
+	verb: keyof typeof TAKEN,
+	args: readonly string[],
+	words: readonly string[]
+): Result<Given> {
+	const taken: readonly (OptionName | Flag)[] = TAKEN[verb];
 	const config = Object.fromEntries(
-		names.map((name) => [name, { type: flags.includes(name) ? ('boolean' as const) : ('string' as const) }])
+		taken.map((name) => [name, { type: isFlag(name) ? ('boolean' as const) : ('string' as const) }])
 	);
-	return (args: readonly string[]): Result<Given> => {
-		let parsed;
-		try {
-			parsed = parseArgs({ args: [...args], options: config, allowPositionals: true });
-		} catch (error) {
+	let parsed;
+	try {
+		parsed = parseArgs({ args: [...args], options: config, allowPositionals: true });
+	} catch (error) {
+		return fault(
+			'unreadable',
+			`${(error as Error).message.split('.')[0]}. Options here: ${taken.map((name) => `--${name}`).join(' ')}.`
+		);
+	}
+	if (parsed.positionals.length !== words.length)
+		return fault(
+			'unreadable',
+			`“${verb}” wants ${words.join(' and ') || 'its text on standard input'}, then options; it got ${parsed.positionals.length} words. Put a name with spaces in quotes.`
+		);
+	const options: Record<string, unknown> = {};
+	for (const name of taken) {
+		const word = parsed.values[name];
+		if (word === undefined) continue;
+		const read = isFlag(name) ? { success: true, data: word } : z.safeParse(OPTIONS[name].shape, word);
+		if (!read.success)
 			return fault(
 				'unreadable',
-				`${(error as Error).message.split('.')[0]}. Options here: ${names.map((name) => `--${name}`).join(' ')}.`
+				`“--${name} ${word}” is not understood; give ${OPTIONS[name as OptionName].wants}.`
 			);
-		}
-		const options: Record<string, string> = {};
-		for (const [name, value] of Object.entries(parsed.values)) {
-			if (typeof value !== 'string') continue;
-			options[name] = value;
-			if (z.safeParse(choices[name], value).success) continue;
-			const choice = choices[name];
-			const wanted = choice instanceof z.ZodMiniEnum ? choice.options.join(', ') : WANTED[name];
-			return fault('unreadable', `“--${name} ${value}” is not understood; give ${wanted}.`);
-		}
-		return good({
-			words: parsed.positionals,
-			options,
-			flags: flags.filter((name) => parsed.values[name])
-		});
-	};
+		options[name] = read.data;
+	}
+	return good({ words: parsed.positionals, options: options as Options });
+}
+
+const isFlag = (name: OptionName | Flag): name is Flag => (FLAGS as readonly string[]).includes(name);
+
+function oneOf<const Words extends readonly [string, ...string[]]>(...words: Words) {
+	return { shape: z.enum(words), wants: words.join(', ') };
+}
+
+function numbered<const Numbers extends readonly number[]>(...numbers: Numbers) {
+	const words = numbers.map(String);
+	const number = (word: string) => Number(word) as Numbers[number];
+	return { shape: z.pipe(z.enum(words), z.transform(number)), wants: words.join(', ') };
 }

@@ -14,10 +14,10 @@ import { fault, good, mapResult, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
 import { bedWaysOf, type BedWay } from '../core/ways/bed';
 import { wayOf, waysOf, type Way, type WayOptions } from '../core/ways/ways';
-import { isBed, type Bed, type Medium } from '../core/technique/medium';
+import { isBed, type Bed } from '../core/technique/medium';
 import type { ReadOptions } from '../core/naming/reading';
 import { sayIn } from '../core/ways/sayIn';
-import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from '../core/naming/schools';
+import { nameIn, WRITTEN_SCHOOLS } from '../core/naming/schools';
 import { given, type Given } from './options';
 
 /**
@@ -71,9 +71,7 @@ function answerName(args: readonly string[]): Result<unknown> {
 	const { school } = asked.value.options;
 	if (!school)
 		return fault('unreadable', `“name” wants to know which school: --school ${WRITTEN_SCHOOLS.join(', ')}.`);
-	return mapResult(parsedScript(asked.value.words[0], parseCrossing), (crossing) =>
-		nameIn(crossing, school as WrittenSchool)
-	);
+	return mapResult(parsedScript(asked.value.words[0], parseCrossing), (crossing) => nameIn(crossing, school));
 }
 
 function answerSay(args: readonly string[]): Result<unknown> {
@@ -84,7 +82,7 @@ function answerSay(args: readonly string[]): Result<unknown> {
 	const { crossing, said } = named.value;
 	const { medium = 'hand', hand, keep, terms } = asked.value.options;
 	const words = { hand: 'right', keep: 'fabric', terms: 'us', ...onlyGiven({ hand, keep, terms }) } as const;
-	return mapResult(sayIn(crossing, medium as Medium, words, parkedIn(asked.value)), (text) => ({
+	return mapResult(sayIn(crossing, medium, words, asked.value.options.parked), (text) => ({
 		...said,
 		text
 	}));
@@ -98,7 +96,10 @@ function answerWays(args: readonly string[]): Result<unknown> {
 	const { crossing, said } = named.value;
 	const bed = bedOf(asked.value);
 	if (bed)
-		return good({ ...said, ways: bedWaysOf(crossing, bed, { parked: parkedIn(asked.value) }).map(printWay) });
+		return good({
+			...said,
+			ways: bedWaysOf(crossing, bed, { parked: asked.value.options.parked }).map(printWay)
+		});
 	return good({ ...said, ways: waysOf(crossing, wayOptions(asked.value)).map(printWay) });
 }
 
@@ -126,7 +127,7 @@ function answerPlayBed(asked: Given, crossing: Crossing, said: object, medium: B
 		if (!script.ok) return script;
 		moves = script.value.moves;
 	} else {
-		const ways = bedWaysOf(crossing, medium, { parked: parkedIn(asked) });
+		const ways = bedWaysOf(crossing, medium, { parked: asked.options.parked });
 		const found = ways.find(({ id }) => id === way);
 		if (!found) return noSuchWay(way, ways);
 		moves = found.moves;
@@ -156,11 +157,8 @@ function answerCheck(args: readonly string[], input: string): Result<unknown> {
 }
 
 function bedOf({ options }: Given): Bed | null {
-	const medium = options.medium as Medium | undefined;
-	return medium && isBed(medium) ? medium : null;
+	return options.medium && isBed(options.medium) ? options.medium : null;
 }
-
-const parkedIn = ({ options }: Given) => options.parked as ReadOptions['parked'];
 
 /** The crossing a verb works with: the likeliest reading, saying so when there are others. */
 function firstReading(asked: Given) {
@@ -207,17 +205,19 @@ function printWay({ id, title, moves, movements, mostLoose, result, agrees, caut
 
 function nameOptions({ options }: Given): ReadOptions {
 	const { count, centre, groups, width, medium, parked } = options;
-	const number = (text: string | undefined) => (text === undefined ? undefined : Number(text));
-	return { count, centre, groups: number(groups), width: number(width), medium, parked } as ReadOptions;
+	return { count, centre, groups, width, medium, parked };
 }
 
-function wayOptions({ options, flags }: Given): Partial<WayOptions> & { search: boolean } {
-	const { needles, yarn, level, mounts, hand, keep } = options;
-	const given = onlyGiven({ needles: needles && Number(needles), yarn, level, mounts, hand, keep });
-	return { ...given, search: flags.includes('search') };
+function wayOptions({ options }: Given): Partial<WayOptions> & { search: boolean } {
+	const { needles, yarn, level, mounts, hand, keep, search = false } = options;
+	return { ...onlyGiven({ needles, yarn, level, mounts, hand, keep }), search };
 }
 
 /** Only what was given, so that it may lie over the defaults. */
-function onlyGiven(options: Readonly<Record<string, unknown>>): object {
-	return Object.fromEntries(Object.entries(options).filter(([, value]) => value !== undefined));
+function onlyGiven<Options extends object>(
+	options: Options
+): { [Name in keyof Options]?: NonNullable<Options[Name]> } {
+	return Object.fromEntries(Object.entries(options).filter(([, value]) => value !== undefined)) as ReturnType<
+		typeof onlyGiven<Options>
+	>;
 }
