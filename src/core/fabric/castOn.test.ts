@@ -1,12 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { run } from '../../cli/run';
-import { unwrap } from '../result';
-import type { Fabric } from './fabric';
-
-const answer = (text: string, ...args: string[]): Fabric => {
-	const fabric = unwrap(run(['rows', ...args], text));
-	return fabric as Fabric;
-};
+import { answer } from '../../../tests/support/rows';
 
 describe('the count to begin with', () => {
 	it('is the smallest multiple that works', () => {

@@ -28,7 +28,7 @@ export function* castOnOf(
 		let budget = MOST_TRIED_STITCHES;
 		for (let count = multiple.of + multiple.plus; count <= MOST_CAST_ON && budget > 0; count += multiple.of) {
 			budget -= count * planned.length;
-			const meaning = meaningBy(yield* settledNames(planned, names, count));
+			const meaning = meaningBy(yield* settleNames(planned, names, count));
 			if (yield* allFit(planned, count, meaning)) return good({ count, fromRow: false });
 		}
 		return fault(
@@ -59,7 +59,7 @@ function needsOf({ items, names: used }: WrittenRow, names: Names): (number | nu
 }
 
 /** The names once every row has had its say; what one row settles holds for the rows before as well. */
-export function* settledNames(planned: readonly Planned[], names: Names, castOn: number): Effort<Names> {
+export function* settleNames(planned: readonly Planned[], names: Names, castOn: number): Effort<Names> {
 	let now = names;
 	for (;;) {
 		const next = yield* narrowedOnce(planned, now, castOn);

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { range } from '../../../tests/support/arbitrary';
 import { vectors } from '../../../tests/support/vectors';
-import { run } from '../../cli/run';
 import { readPattern } from '../pattern/pattern';
-import { type Result, unwrap } from '../result';
-import { fabricOf, workingOf, type Fabric } from './fabric';
+import { type Result } from '../result';
+import { fabricOf, workingOf } from './fabric';
+import { answer, lastRow } from '../../../tests/support/rows';
 
 interface RowsCase {
 	text: string;
@@ -16,17 +16,10 @@ interface RowsCase {
 	codes: string[];
 }
 
-const answer = (text: string, ...args: string[]): Fabric => {
-	const fabric = unwrap(run(['rows', ...args], text));
-	return fabric as Fabric;
-};
-
 const valueOf = <T>(result: Result<T>): T => {
 	if (!result.ok) throw new Error(result.error.message);
 	return result.value;
 };
-
-const lastRow = (text: string) => answer(text).rows.at(-1)!;
 
 describe('the vectors of rows', () => {
 	it.each(vectors('rows.json') as RowsCase[])(

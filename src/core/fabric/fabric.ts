@@ -1,7 +1,7 @@
 import { readPattern, type Pattern } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import { fault, good, mapResult, type Result } from '../result';
-import { castOnOf, settledNames } from './castOn';
+import { castOnOf, settleNames } from './castOn';
 import { homeOf } from './cloth';
 import { drain, type Effort } from './effort';
 import { keyProblems, nameProblems, oddProblems, repeatProblems, usesOf } from './findings';
@@ -63,7 +63,7 @@ export function* working(
 	const castOn = yield* castOnOf(pattern, planned, names);
 	if (!castOn.ok) return castOn;
 	const { count, fromRow } = castOn.value;
-	const settled = yield* settledNames(planned, names, count);
+	const settled = yield* settleNames(planned, names, count);
 	const steps = yield* stepsOf(planned, count, meaningBy(settled), earlier?.steps);
 	const uses = usesOf(planned, settled);
 	const sorted = sortedProblems([

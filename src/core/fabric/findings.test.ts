@@ -1,14 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { run } from '../../cli/run';
-import { unwrap } from '../result';
-import type { Fabric } from './fabric';
-
-const answer = (text: string, ...args: string[]): Fabric => {
-	const fabric = unwrap(run(['rows', ...args], text));
-	return fabric as Fabric;
-};
-
-const codes = (text: string) => answer(text).problems.map(({ code }) => code);
+import { answer, codes } from '../../../tests/support/rows';
 
 describe('problems', () => {
 	it.each([

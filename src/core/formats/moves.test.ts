@@ -1,25 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { WorkWord } from '../crossing/crossing';
-import type { Move } from '../hands/moves';
-import { framesOf, play } from '../hands/play';
-import { unwrap } from '../result';
+import { framesOf } from '../hands/play';
 import { parseMoves } from './moves';
-
-const slip = (count: number, hold: 'front' | 'back', to: 'cable1' | 'cable2' = 'cable1'): Move => ({
-	do: 'slip',
-	count,
-	from: 'left',
-	to,
-	hold
-});
-
-const work = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'left', stitches });
-
-const workCable = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'cable1', stitches });
-
-const played = (stitches: number, moves: readonly Move[], mounts?: ('right' | 'left')[]) => {
-	return unwrap(play(stitches, moves, mounts));
-};
+import { slip, work, workCable, played } from '../../../tests/support/moves';
 
 describe('a script in JSON', () => {
 	const script = (moves: unknown[], more = {}) =>

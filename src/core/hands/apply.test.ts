@@ -1,29 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { layered, type WorkWord } from '../crossing/crossing';
-import { unwrap } from '../result';
+import { layered } from '../crossing/crossing';
 import type { Move } from './moves';
-import { outcome, play } from './play';
-
-const slip = (count: number, hold: 'front' | 'back', to: 'cable1' | 'cable2' = 'cable1'): Move => ({
-	do: 'slip',
-	count,
-	from: 'left',
-	to,
-	hold
-});
-
-const work = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'left', stitches });
-
-const workCable = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'cable1', stitches });
-
-const played = (stitches: number, moves: readonly Move[], mounts?: ('right' | 'left')[]) => {
-	return unwrap(play(stitches, moves, mounts));
-};
-
-const refused = (stitches: number, ...moves: Move[]) => {
-	const answer = play(stitches, moves);
-	return answer.ok ? null : { code: answer.error.code, at: answer.error.at };
-};
+import { outcome } from './play';
+import { slip, work, workCable, played, refused } from '../../../tests/support/moves';
 
 describe('a script that breaks a rule', () => {
 	it.each<[string, number, number, Move[]]>([

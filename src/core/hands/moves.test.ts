@@ -1,18 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { WorkWord } from '../crossing/crossing';
 import { movementsOf, type Move } from './moves';
-
-const slip = (count: number, hold: 'front' | 'back', to: 'cable1' | 'cable2' = 'cable1'): Move => ({
-	do: 'slip',
-	count,
-	from: 'left',
-	to,
-	hold
-});
-
-const work = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'left', stitches });
-
-const workCable = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'cable1', stitches });
+import { slip, work, workCable } from '../../../tests/support/moves';
 
 describe('movements', () => {
 	it('count taking a cable needle up and laying it down, each time', () => {

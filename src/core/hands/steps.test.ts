@@ -1,26 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { layered, type WorkWord } from '../crossing/crossing';
-import { unwrap } from '../result';
+import { layered } from '../crossing/crossing';
 import { movementsOf, type Move } from './moves';
-import { mostLoose, play } from './play';
+import { mostLoose } from './play';
 import { scriptOf, scriptSteps } from './steps';
 import type { Voice } from './voice';
-
-const slip = (count: number, hold: 'front' | 'back', to: 'cable1' | 'cable2' = 'cable1'): Move => ({
-	do: 'slip',
-	count,
-	from: 'left',
-	to,
-	hold
-});
-
-const work = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'left', stitches });
-
-const workCable = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'cable1', stitches });
-
-const played = (stitches: number, moves: readonly Move[], mounts?: ('right' | 'left')[]) => {
-	return unwrap(play(stitches, moves, mounts));
-};
+import { slip, work, workCable, played } from '../../../tests/support/moves';
 
 describe('steps for a screen', () => {
 	const crossing = layered([3, 4, 1, 2], [1, 1, 0, 0], () => 'k');

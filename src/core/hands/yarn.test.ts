@@ -1,27 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyCrossing } from '../../../tests/support/arbitrary';
-import { layered, type WorkWord } from '../crossing/crossing';
-import { unwrap } from '../result';
+import { layered } from '../crossing/crossing';
 import type { Move } from './moves';
-import { outcome, play } from './play';
+import { outcome } from './play';
 import { withYarn } from './yarn';
-
-const slip = (count: number, hold: 'front' | 'back', to: 'cable1' | 'cable2' = 'cable1'): Move => ({
-	do: 'slip',
-	count,
-	from: 'left',
-	to,
-	hold
-});
-
-const work = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'left', stitches });
-
-const workCable = (...stitches: WorkWord[]): Move => ({ do: 'work', from: 'cable1', stitches });
-
-const played = (stitches: number, moves: readonly Move[], mounts?: ('right' | 'left')[]) => {
-	return unwrap(play(stitches, moves, mounts));
-};
+import { slip, work, workCable, played } from '../../../tests/support/moves';
 
 describe('yarn', () => {
 	it('is brought forward while the hands are free, and moved only where a stitch wants it', () => {

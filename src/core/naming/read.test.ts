@@ -3,24 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { twoGroupCrossing } from '../../../tests/support/arbitrary';
 import { sameCrossing } from '../crossing/crossing';
 import { isTwoGroup } from '../crossing/groups';
-import { unwrap } from '../result';
 import { nearNames } from './near';
 import { inWords } from './numbers';
 import * as over from './over';
 import { readName } from './read';
 import type { ReadOptions } from './reading';
+import { crossingOf, faultOf } from '../../../tests/support/names';
 
-const crossingOf = (name: string) => {
-	const answer = unwrap(readName(name));
-	return answer.readings[0].crossing;
-};
-
-const faultOf = (name: string, width?: number) => {
-	const answer = readName(name, { width });
-	return answer.ok ? null : answer.error;
-};
-
-/** Every reading of a name: what its over-school name is, its school. */
 const readingsOf = (name: string, options: ReadOptions = {}) => {
 	const answer = readName(name, options);
 	if (!answer.ok) return [answer.error.code];

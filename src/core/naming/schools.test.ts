@@ -4,14 +4,9 @@ import { anyCrossing } from '../../../tests/support/arbitrary';
 import { layered, sameCrossing } from '../crossing/crossing';
 import { mirror } from '../crossing/transform';
 import { unwrap } from '../result';
-import { readName } from './read';
 import { say } from './say';
 import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from './schools';
-
-const crossingOf = (name: string) => {
-	const answer = unwrap(readName(name));
-	return answer.readings[0].crossing;
-};
+import { crossingOf } from '../../../tests/support/names';
 
 describe('writing a crossing', () => {
 	it.each([

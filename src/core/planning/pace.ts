@@ -2,7 +2,7 @@ import type { Level } from '../ways/cautions';
 import type { Rates } from './rates';
 
 /** How a cross is shown: how often, by hands that carry the yarn on either side, slowly, on both sides of the cloth. */
-export interface Showing {
+export interface Demonstration {
 	readonly movements: number;
 	readonly times: number;
 	readonly bothHands?: boolean;
@@ -12,7 +12,7 @@ export interface Showing {
 
 /** Minutes that showing a cross takes: every movement at the pace of showing, and some for the words. */
 export function shownMinutes(
-	{ movements, times, bothHands = false, slow = false, bothSides = false }: Showing,
+	{ movements, times, bothHands = false, slow = false, bothSides = false }: Demonstration,
 	level: Level,
 	rates: Rates
 ): number {

@@ -21,9 +21,9 @@ describe('a crossing that is put into a lesson', () => {
 		expect(ways.length).toBeGreaterThan(3);
 		for (const way of ways) {
 			const lesson = applyChange(empty, putWay(ids(), '2/2 RC', crossing, way, USUAL_RATES));
-			expect(lesson.crossings).toEqual([{ id: 'id-1', name: '2/2 RC', crossing }]);
+			expect(lesson.crossings).toEqual([{ id: 'id-2', name: '2/2 RC', crossing }]);
 			const [part] = lesson.parts;
-			expect(part).toMatchObject({ kind: 'show', way: way.id, crossing: 'id-1' });
+			expect(part).toMatchObject({ kind: 'show', way: way.id, crossing: 'id-2' });
 			expect(part.title.toLowerCase()).toBe(`show 2/2 rc: ${way.title.toLowerCase()}`);
 			expect(part.minutes).toBe(estimateOf(lesson, part));
 		}
@@ -35,7 +35,7 @@ describe('a crossing that is put into a lesson', () => {
 			putPicture(ids(), '2/2 RC', crossing, 'on the machine', USUAL_RATES)
 		);
 		const [part] = lesson.parts;
-		expect(part).toMatchObject({ kind: 'picture', title: '2/2 RC, on the machine', crossing: 'id-1' });
+		expect(part).toMatchObject({ kind: 'picture', title: '2/2 RC, on the machine', crossing: 'id-2' });
 		expect(part.minutes).toBe(estimateOf(lesson, part));
 	});
 });

@@ -1,6 +1,6 @@
 import type { Crossing } from '../crossing/crossing';
 import { AT_THE_END } from '../lesson/change';
-import type { Change } from '../lesson/lesson';
+import type { Change, Part } from '../lesson/lesson';
 import type { Way } from '../ways/ways';
 import { shownMinutes, wholeMinutes } from './pace';
 import type { Rates } from './rates';
@@ -11,49 +11,48 @@ const LEVEL = 'beginner';
 const TIMES = 2;
 
 /** The change that puts a crossing, made in one way, at the end of a lesson as a part to show. */
-export function putWay(
+export const putWay = (
 	newId: () => string,
 	name: string,
 	crossing: Crossing,
 	way: Pick<Way, 'id' | 'title' | 'movements'>,
 	rates: Rates
-): Change {
-	const crossingId = newId();
-	return {
-		kind: 'add-part',
-		part: {
-			id: newId(),
-			kind: 'show',
-			title: `Show ${name}: ${way.title[0].toLowerCase()}${way.title.slice(1)}`,
-			minutes: wholeMinutes(shownMinutes({ movements: way.movements, times: TIMES }, LEVEL, rates)),
-			times: TIMES,
-			crossing: crossingId,
-			way: way.id
-		},
-		after: AT_THE_END,
-		teaches: { id: crossingId, name, crossing }
-	};
-}
+): Change =>
+	put(newId, name, crossing, {
+		kind: 'show',
+		title: `Show ${name}: ${way.title[0].toLowerCase()}${way.title.slice(1)}`,
+		minutes: wholeMinutes(shownMinutes({ movements: way.movements, times: TIMES }, LEVEL, rates)),
+		times: TIMES,
+		way: way.id
+	});
 
 /** The change that puts a crossing at the end of a lesson as a numbered picture: for what no hands on needles make. */
-export function putPicture(
+export const putPicture = (
 	newId: () => string,
 	name: string,
 	crossing: Crossing,
 	where: string,
 	rates: Rates
+): Change =>
+	put(newId, name, crossing, {
+		kind: 'picture',
+		title: `${name}, ${where}`,
+		minutes: wholeMinutes(rates.talk[LEVEL])
+	});
+
+type Unplaced<Kind extends Part['kind']> = Omit<Extract<Part, { kind: Kind }>, 'id' | 'crossing'>;
+
+function put(
+	newId: () => string,
+	name: string,
+	crossing: Crossing,
+	part: Unplaced<'show'> | Unplaced<'picture'>
 ): Change {
-	const crossingId = newId();
+	const [id, taught] = [newId(), newId()];
 	return {
 		kind: 'add-part',
-		part: {
-			id: newId(),
-			kind: 'picture',
-			title: `${name}, ${where}`,
-			minutes: wholeMinutes(rates.talk[LEVEL]),
-			crossing: crossingId
-		},
+		part: { ...part, id, crossing: taught },
 		after: AT_THE_END,
-		teaches: { id: crossingId, name, crossing }
+		teaches: { id: taught, name, crossing }
 	};
 }

@@ -5,7 +5,7 @@ import { fontFiles, type Face, type FontFile } from './fonts';
 import { PAPER } from './look';
 import { PdfPen } from './pdfPen';
 import type { Drawing } from './pictures';
-import { piecesOf } from './pieces';
+import { breakLines } from './pieces';
 
 type Doc = PDFKit.PDFDocument;
 export type Element = PDFKit.PDFStructureElement;
@@ -177,7 +177,7 @@ export class Paper {
 		const lines: FacedRun[][] = [[]];
 		let used = 0;
 		for (const { text, face } of runs) {
-			for (const { word, ends } of piecesOf(text)) {
+			for (const { word, ends } of breakLines(text)) {
 				for (const piece of this.#fitting(word, face, width, size)) {
 					const wide = this.#widthOf(piece.trimEnd(), face, size);
 					if (used > 0 && used + wide > width) {

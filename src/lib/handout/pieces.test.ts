@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { piecesOf } from './pieces';
+import { breakLines } from './pieces';
 
 describe('pieces of a text', () => {
-	const words = (text: string) => piecesOf(text).map(({ word }) => word);
+	const words = (text: string) => breakLines(text).map(({ word }) => word);
 
 	it('break behind spaces and hyphens, and never inside a name or before a full stop', () => {
 		expect(words('Work 2/2 RC, then k2.')).toEqual(['Work ', '2/2 ', 'RC, ', 'then ', 'k2.']);
@@ -16,7 +16,7 @@ describe('pieces of a text', () => {
 	});
 
 	it('end a line where the text does', () => {
-		expect(piecesOf('one\ntwo')).toEqual([
+		expect(breakLines('one\ntwo')).toEqual([
 			{ word: 'one', ends: true },
 			{ word: 'two', ends: false }
 		]);

@@ -7,7 +7,7 @@ export interface TextPiece {
 }
 
 /** A text in pieces between which a line may break (Unicode Standard Annex 14). */
-export function piecesOf(text: string): TextPiece[] {
+export function breakLines(text: string): TextPiece[] {
 	const breaker = new LineBreaker(text);
 	const pieces: TextPiece[] = [];
 	let from = 0;
