@@ -1,9 +1,11 @@
 import { MOST_IN_GROUP, MOST_STITCHES, samePairs, sameList, type Crossing } from '../crossing/crossing';
+import { rope } from '../crossing/lean';
 import { checkCrossing } from '../crossing/validity';
 import { apply } from '../hands/apply';
 import { madeBy, startOf } from '../hands/state';
 import { fault, good, type Result } from '../result';
-import { readInSchools } from './names';
+import { readInSchools, sidesOf } from './names';
+import { phraseOf } from './phrase';
 import type { ReadOptions, Reading } from './reading';
 import { isSentence, parseSentence, type SentenceStep } from './sentence';
 
@@ -15,18 +17,24 @@ interface Labelled {
 	readonly from: number;
 }
 
+/** `C4F = sl 2 …`, `C4F – sl 2 …`; a dash between numbers or letters of a name has no blanks around it. */
+const LABEL = /^([^:=]{0,80}?)(?::|=|\s[-–—]+\s)/;
+
 /** The definition in a text that holds one, or `null` when the text is a name. */
 export function labelled(text: string): Labelled | null {
-	const colon = text.indexOf(':');
-	const definition = colon < 0 ? text : text.slice(colon + 1);
-	if (colon < 0 && !isSentence(text)) return null;
-	return { label: colon < 0 ? null : text.slice(0, colon).trim(), definition, from: colon + 1 };
+	const label = LABEL.exec(text);
+	if (!label) return isSentence(text) ? { label: null, definition: text, from: 0 } : null;
+	const from = label[0].length;
+	const definition = text.slice(from);
+	const parted = /[:=]$/.test(label[0]) || (isSentence(definition) && !isSentence(label[1]));
+	if (!parted) return isSentence(text) ? { label: null, definition: text, from: 0 } : null;
+	return { label: label[1].trim(), definition, from };
 }
 
 /**
  * The readings of a written definition, which is played as the hands obey it: one, or two where a hold does not say
- * front or back. A name before a colon is checked against it: `conflict` when no reading of the name has its order
- * and its strand in front; where only the work differs, the definition wins.
+ * front or back. A name before a colon, `=` or a dash is checked against it: `conflict` when no reading of the name has
+ * its order and its strand in front, and it does not only count; where only the work differs, the definition wins.
  */
 export function readDefinition(
 	{ label, definition, from }: Labelled,
@@ -48,7 +56,7 @@ export function readDefinition(
 			: `Played as it is written: ${order}${side}.`;
 		return good({ crossing: one.value, school: 'definition', because });
 	});
-	return label ? agreeing(label, readings, options) : good(readings);
+	return label ? agreeing(label, readings, heldFirst(steps), options) : good(readings);
 }
 
 /** The crossing that the steps make, an open hold taken at one side; `unreadable` where counts do not fit. */
@@ -80,6 +88,12 @@ function crossingOf(steps: readonly SentenceStep[], side: 'front' | 'back' | nul
 	return stitches > MOST_IN_GROUP ? checkCrossing(crossing) : good(crossing);
 }
 
+/** The stitches that are put onto needles before any is worked: what a name counts that counts the held. */
+function heldFirst(steps: readonly SentenceStep[]): number {
+	const worked = steps.findIndex(({ move }) => move.do === 'work');
+	return steps.slice(0, worked).reduce((sum, { move }) => sum + (move.do === 'slip' ? move.count : 0), 0);
+}
+
 /** The stitches a move takes from the left needle for good; what comes back to it counts against them. */
 function fromLeft(move: SentenceStep['move']): number {
 	switch (move.do) {
@@ -96,35 +110,67 @@ function fromLeft(move: SentenceStep['move']): number {
 	}
 }
 
+/** Checks a name against its definition, and says in `because` whether they agree. */
 function agreeing(
 	label: string,
 	readings: readonly Result<Reading>[],
+	held: number,
 	options: ReadOptions
 ): Result<Result<Reading>[]> {
 	const named = readInSchools(label, { ...options, medium: 'hand' });
-	if (!named.ok) {
+	const counts = countOf(label, options);
+	if (!named.ok && !(counts && named.error.code === 'unreadable')) {
 		if (named.error.code === 'unreadable') return good([...readings]);
 		return fault('conflict', `The name “${label}” cannot be: ${named.error.message}`);
 	}
-	const allowed = named.value.readings.flatMap((reading) => (reading.ok ? [reading.value] : []));
+	const allowed = named.ok ? named.value.readings.flatMap((one) => (one.ok ? [one.value] : [])) : [];
 	const kept = readings.flatMap((reading) => {
 		if (!reading.ok) return [];
 		const { crossing } = reading.value;
 		const same = allowed.filter(
 			(one) => sameList(one.crossing.order, crossing.order) && samePairs(one.crossing.over, crossing.over)
 		);
-		if (same.length === 0) return [];
-		const alike = same.some((one) => sameList(one.crossing.work, crossing.work));
-		const because = alike
-			? `${reading.value.because} The name “${label}” agrees.`
-			: `${reading.value.because} The name “${label}” says other knit and purl; the definition counts.`;
-		return [good({ ...reading.value, because })];
+		const says = same.some((one) => sameList(one.crossing.work, crossing.work))
+			? `The name “${label}” agrees.`
+			: same.length > 0
+				? `The name “${label}” says other knit and purl; the definition counts.`
+				: counts?.(crossing, held)
+					? `The name “${label}” agrees; how the stitches are split, the definition says.`
+					: null;
+		return says ? [good({ ...reading.value, because: `${reading.value.because} ${says}` })] : [];
 	});
 	if (kept.length > 0) return good(kept);
+	const byName = allowed[0]
+		? `by its name, ${lowered(allowed[0].because.split(/\.(?: |$)/)[0])}`
+		: 'the name leans the other way';
 	return fault(
 		'conflict',
-		`The name “${label}” and its definition disagree: ${allowed[0] ? `by its name, ${lowered(allowed[0].because.split(/\.(?: |$)/)[0])}` : 'the name has no reading here'}, but the definition makes another cross. Mend one of them.`
+		`The name “${label}” and its definition disagree: ${byName}, but the definition makes another cross. Mend one of them.`
 	);
+}
+
+/**
+ * What a name with one number, or with none, can say of a definition: how many stitches there are, or are held, and the
+ * direction, not how they are split. `null` for other names.
+ */
+function countOf(
+	label: string,
+	{ count }: ReadOptions
+): ((crossing: Crossing, held: number) => boolean) | null {
+	const read = phraseOf(label);
+	if (!read.ok || !read.value.named || read.value.sets || read.value.numbers.length > 1) return null;
+	const sides = sidesOf(read.value, {});
+	const [side] = sides;
+	const [number] = read.value.numbers;
+	if (sides.size > 1 || (number === undefined && !side)) return null;
+	const { total, holds } = read.value;
+	const countsHeld = holds.size > 0 || !side;
+	return (crossing, held) =>
+		(!side || rope(crossing) === side) &&
+		(total === undefined || total === crossing.stitches) &&
+		(number === undefined ||
+			((!countsHeld || count !== 'held') && number === crossing.stitches) ||
+			(countsHeld && count !== 'all' && number === held));
 }
 
 const lowered = (text: string) => text[0].toLowerCase() + text.slice(1);

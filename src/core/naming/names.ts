@@ -25,7 +25,7 @@ export function readInSchools(text: string, options: ReadOptions): Result<NameRe
 function bySchool(phrase: Phrase, text: string, options: ReadOptions): Result<Result<Reading>[]> {
 	const sides = sidesOf(phrase, options);
 	if (phrase.numbers.length === 0) return withoutNumber(phrase, sides, text);
-	if (isBareNumber(text))
+	if (isBareNumber(text) || !isNamed(phrase))
 		return fault(
 			'unreadable',
 			'A number alone is no name: say what it counts, as in “C4F”, “cable 4 front” or “2/2 RC”.'
@@ -56,17 +56,31 @@ function bySchool(phrase: Phrase, text: string, options: ReadOptions): Result<Re
 		return good(sets.readSets(phrase, options));
 	}
 	const [side] = sides;
-	if (phrase.numbers.length > 1)
-		return good(side ? over.readOver(phrase, side, options) : withoutDirection(phrase, options));
-	if (!side) return good(counted.readCounted(phrase, ['right', 'left'], 'none', options));
-	if (phrase.holds.size > 0) return good(counted.readCounted(phrase, [side], 'hold', options));
-	return good(counted.readCounted(phrase, [side], phrase.spelled ? 'words' : 'lean', options));
+	const manners = phrase.either
+		? [
+				{ ...phrase, purl: false },
+				{ ...phrase, purl: true }
+			]
+		: [phrase];
+	return good(manners.flatMap((manner) => inOneManner(manner, side, options)));
 }
+
+function inOneManner(phrase: Phrase, side: GroupSide | undefined, options: ReadOptions): Result<Reading>[] {
+	if (phrase.numbers.length > 1)
+		return side ? over.readOver(phrase, side, options) : withoutDirection(phrase, options);
+	if (!side) return counted.readCounted(phrase, ['right', 'left'], 'none', options);
+	if (phrase.holds.size > 0) return counted.readCounted(phrase, [side], 'hold', options);
+	return counted.readCounted(phrase, [side], phrase.spelled ? 'words' : 'lean', options);
+}
+
+/** Whether more than a number was said: “6 sts” alone names nothing. */
+const isNamed = ({ named, leans, holds, sets, numbers }: Phrase): boolean =>
+	named || leans.size > 0 || holds.size > 0 || sets !== null || numbers.length > 1;
 
 const isBareNumber = (text: string): boolean => numberOf(text.trim().toLowerCase()) !== undefined;
 
 /** The leans a name says: back and right lean right, front and left lean left; right over left leans left. */
-function sidesOf({ leans, holds, sets }: Phrase, { medium }: ReadOptions): Set<GroupSide> {
+export function sidesOf({ leans, holds, sets }: Phrase, { medium }: ReadOptions): Set<GroupSide> {
 	const sides = new Set<GroupSide>(leans);
 	if (holds.has('front')) sides.add('left');
 	if (holds.has('back')) sides.add('right');
@@ -76,7 +90,7 @@ function sidesOf({ leans, holds, sets }: Phrase, { medium }: ReadOptions): Set<G
 	return sides;
 }
 
-/** `RT`, `LT`, right and left twist are one over one; other names need their numbers. */
+/** `RT`, `LT`, `RPT`, right and left twist are one over one; other names need their numbers. */
 function withoutNumber(
 	phrase: Phrase,
 	sides: ReadonlySet<GroupSide>,
