@@ -39,7 +39,7 @@ function each<Case>(cases: Case[], name: (one: Case) => string, check: (one: Cas
 }
 
 describe('the vectors', () => {
-	it.each(['read.json', 'ways.json', 'rows.json'])('%s is the shared one', (name) => {
+	it.each(['read.json', 'ways.json', 'rows.json', 'printed.json'])('%s is the shared one', (name) => {
 		const { ours, theirs } = vectorTexts(name);
 		if (theirs !== null) expect(ours).toBe(theirs);
 	});

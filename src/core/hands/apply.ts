@@ -94,9 +94,9 @@ function hold(state: HandState, { needle, at }: MoveOf<'hold'>): Result<HandStat
 function work(state: HandState, move: MoveOf<'work'>): Result<HandState> {
 	if (move.from !== 'left') return workFromCable(state, move);
 	const { stitches, at = 1, stay = false, behind = false } = move;
-	if (at === 2 && (!stay || stitches.length > 1))
+	if (at > 1 && (!stay || stitches.length > 1))
 		return fault('conflict', 'the second stitch is worked alone and stays on: one stitch, “stay”');
-	if (behind && at !== 2)
+	if (behind && at === 1)
 		return fault('conflict', '“behind” is for the second stitch, entered from behind the first');
 	let now: Result<HandState> = good(state);
 	stitches.forEach((word, i) => {

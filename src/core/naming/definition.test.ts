@@ -54,6 +54,22 @@ describe('written definitions', () => {
 		['sl 2 to cn and hold in back, k2, k3 from cn', ['unreadable']],
 		['sl 2 to cn and hold in back, dance, k2 from cn', ['unreadable']],
 		['k2 from cn', ['unreadable']],
+		['return sts from cn to left needle and knit them', ['unreadable']],
+		['k 2nd st tbl, k 1st, drop both', ['null definition']],
+		['p 2nd st, k 1st st, drop both', ['null definition']],
+		['k 3rd, 2nd, 1st, drop all', ['1/1/1 RC definition']],
+		['k 3rd, k 1st, drop all', ['unreadable']],
+		['k 2nd st, k 2nd st, drop both', ['unreadable']],
+		['LC = sl 2 to cn, hold in front, k2, k2 from cn', ['2/2 LC definition']],
+		['LC = sl 2 to cn, hold in back, k2, k2 from cn', ['conflict']],
+		['C4F – sl 2 to cn, hold in front, k2, k2 from cn', ['2/2 LC definition']],
+		['T4F: sl 3 to cn, hold in front, p1, k3 from cn', ['3/1 LPC definition']],
+		[
+			'C5F: sl 3 to cn, hold in front, k2, sl 1 from cn to left needle, k1, k2 from cn',
+			['2/1/2 LC definition']
+		],
+		['4-st RC: sl 2 sts to cn and hold in front, k2, k2 from cn', ['conflict']],
+		['sl 2 to cn, hold in back, k2, k2 from cn (4-st left cable)', ['conflict']],
 		['sl 2 to cn and hold above, k2, k2 from cn', ['unreadable']]
 	])('%s', (text, wanted) => {
 		if (wanted[0] === '2/2 RC? p')

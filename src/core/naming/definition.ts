@@ -23,12 +23,20 @@ const LABEL = /^([^:=]{0,80}?)(?::|=|\s[-–—]+\s)/;
 /** The definition in a text that holds one, or `null` when the text is a name. */
 export function labelled(text: string): Labelled | null {
 	const label = LABEL.exec(text);
-	if (!label) return isSentence(text) ? { label: null, definition: text, from: 0 } : null;
+	if (!label) return isSentence(text) ? withoutLabel(text) : null;
 	const from = label[0].length;
 	const definition = text.slice(from);
 	const parted = /[:=]$/.test(label[0]) || (isSentence(definition) && !isSentence(label[1]));
-	if (!parted) return isSentence(text) ? { label: null, definition: text, from: 0 } : null;
-	return { label: label[1].trim(), definition, from };
+	if (!parted) return isSentence(text) ? withoutLabel(text) : null;
+	return { ...withoutLabel(definition), label: label[1].trim(), from };
+}
+
+/** A definition whose name, if it has one, stands behind it in brackets: “…, k2 from cn (4-st left cable)”. */
+function withoutLabel(text: string): Labelled {
+	const behind = /^(.*\S)\s*\(([^()]+)\)[\s.]*$/s.exec(text);
+	const named = behind && !isSentence(behind[2]) && phraseOf(behind[2]);
+	if (!behind || !named || !named.ok) return { label: null, definition: text, from: 0 };
+	return { label: behind[2].trim(), definition: behind[1], from: 0 };
 }
 
 /**

@@ -1,11 +1,12 @@
 import type { WorkWord } from '../crossing/crossing';
-import { MOST_IN_GROUP } from '../crossing/crossing';
+import { ORDINAL_WORDS } from '../english';
 import type { Move } from '../hands/moves';
 import type { Cable, Side } from '../hands/state';
-import { fault, good, type Result } from '../result';
-import { ORDINAL_WORDS } from '../english';
+import { good, type Result } from '../result';
+import { needleless } from './needleless';
 import { numberOf } from './numbers';
-import { tokens, type Token } from './tokens';
+import { SentenceCursor, SEPARATORS } from './sentenceCursor';
+import { sentenceWords } from './sentenceWords';
 
 /** A written definition as the hands obey it. */
 export interface Sentence {
@@ -23,55 +24,27 @@ export interface SentenceStep {
 	readonly open?: true;
 }
 
-/** Words that never change what a phrase says. */
-const FILLERS = new Set(['the', 'next', 'of', 'work', 'it', 'them']);
-const SEPARATORS = new Set([',', ';', '.', '&', 'then', 'and']);
-const STITCH = new Set(['st', 'sts', 'stitch', 'stitches']);
 /**
  * Reads a definition such as “sl next 2 sts to cn and hold in back, k2, p2 from cn” into moves. Every phrase is
  * obeyed, or the answer is `unreadable` with its place; a count of 0 or over 12 is `size`.
  */
 export function parseSentence(text: string, from = 0): Result<Sentence> {
-	const pieces = tokens(text).map((piece) => ({ ...piece, at: piece.at + from }));
-	return withoutNeedle(pieces) ?? new Parser(pieces).sentence();
+	const words = sentenceWords(text, from);
+	const without = needleless(new SentenceCursor(words));
+	if (!without) return new Parser(words).sentence();
+	const at = words[0].at;
+	return good({
+		steps: without.moves.map((move) => ({ move, at })),
+		openHold: false,
+		drawn: without.drawn
+	});
 }
 
 /** True for text that tells the hands what to do, and is no name. */
 export const isSentence = (text: string): boolean =>
-	/\b(slip|sl|place|put|move|skip|drop|bring|cn\d*)\b|\bcable needle\b|\b2nd\b|\b1st again\b/i.test(text);
-
-/** The forms that need no needle, each a whole sentence. */
-function withoutNeedle(pieces: readonly Token[]): Result<Sentence> | null {
-	const said = pieces
-		.map(({ text }) => text)
-		.filter((text) => !SEPARATORS.has(text) && text !== 'the')
-		.map((text) => (text === 'knit' ? 'k' : STITCH.has(text) ? 'st' : text === 'miss' ? 'skip' : text))
-		.join(' ');
-	const at = pieces[0]?.at ?? 1;
-	const steps = (...moves: Move[]): Result<Sentence> =>
-		good({ steps: moves.map((move) => ({ move, at })), openHold: false, drawn: false });
-	const second = (word: WorkWord, behind: boolean): Move[] => [
-		{ do: 'work', from: 'left', stitches: [word], at: 2, stay: true, behind },
-		{ do: 'work', from: 'left', stitches: ['k'], stay: true },
-		{ do: 'drop', count: 2 }
-	];
-	const drawn = (behind: boolean): Result<Sentence> =>
-		good({ steps: second('k', behind).map((move) => ({ move, at })), openHold: false, drawn: true });
-	if (/^k 2 tog leave on k 1 st again drop both$/.test(said)) return drawn(false);
-	if (/^k 2 nd st tbl k both tog tbl drop both$/.test(said)) return drawn(true);
-	const either = /^k 2 nd st( tbl)?( in front of 1 st| behind 1 st)? k 1 st drop both$/.exec(said);
-	if (either) return steps(...second(either[1] ? 'ktbl' : 'k', either[2] === ' behind 1 st'));
-	const skipped = /^skip 1(?: st)? k 1( tbl)? k skipped st(?: drop both)?$/.exec(said);
-	if (skipped) return steps(...second(skipped[1] ? 'ktbl' : 'k', Boolean(skipped[1])));
-	const dropped = /^drop 1(?: st)? to (front|back) k 1 k dropped st$/.exec(said);
-	if (!dropped) return null;
-	return steps(
-		{ do: 'let-go', count: 1, at: dropped[1] as Side },
-		{ do: 'work', from: 'left', stitches: ['k'] },
-		{ do: 'catch', needle: 'left', count: 1 },
-		{ do: 'work', from: 'left', stitches: ['k'] }
+	/\b(?:slip|sl|place|put|move|transfer|skip|miss|drop|bring|insert|cn\d*|dpn)\b|\bc\.\s?n\.|\b(?:cable|spare|pointed) needle\b|\b(?:2nd|3rd|second|third) st|\b(?:2nd|3rd)\b|\b1st again\b|\btog.*\b(?:st|sts|leave|leaving)\b/i.test(
+		text
 	);
-}
 
 interface Work {
 	words: WorkWord[];
@@ -81,107 +54,181 @@ interface Work {
 	bare: boolean;
 }
 
+const SLIPS = ['slip', 'place', 'put', 'move', 'transfer', 'return', 'replace'];
+
 /** Reads phrase after phrase; `held` counts what each needle holds, which “from cn” needs to know. */
-class Parser {
-	#at = 0;
+class Parser extends SentenceCursor {
 	#steps: (SentenceStep | Work)[] = [];
 	#held = new Map<Cable, number>();
-	#problem: Result<never> | null = null;
-
-	constructor(readonly pieces: readonly Token[]) {}
 
 	sentence(): Result<Sentence> {
-		for (;;) {
-			while (SEPARATORS.has(this.#word())) this.#at++;
-			if (this.#at >= this.pieces.length) break;
-			const begin = this.#at;
-			if (!this.#phrase()) return this.#problem ?? this.#unread(begin);
+		for (this.pause(); !this.isOver; this.pause()) {
+			const begin = this.at;
+			if (!this.#phrase()) return this.problem ?? this.unread(begin);
 		}
 		const steps = this.#steps.map((step): SentenceStep =>
 			'move' in step ? step : { move: workMove(step), at: step.at }
 		);
-		if (steps.length === 0) return this.#unread(0);
+		if (steps.length === 0) return this.unread(0);
 		return good({ steps, openHold: steps.some(({ open }) => open), drawn: false });
 	}
 
 	#phrase(): boolean {
-		const at = this.#place();
-		if (this.#eat('slip', 'sl', 'place', 'put', 'move', 'return')) return this.#slip(at);
-		if (this.#eat('bring')) return this.#bring(at);
+		const at = this.place;
+		if (this.eat(...SLIPS)) return this.#slip(at);
+		if (this.word === 'hold' && numberOf(this.ahead(1)) !== undefined) return this.#holdFirst(at);
+		if (numberOf(this.word) !== undefined && /^(?:st|sts|to|onto)$/.test(this.ahead(1)))
+			return this.#slip(at);
+		if (this.eat('bring')) return this.#bring(at);
 		return this.#work(at);
 	}
 
-	/** “sl 2 sts to cn and hold in back”, or back to the left needle: “sl the leftmost st from cn to left needle”. */
+	/**
+	 * “sl 2 sts to cn and hold in back”; back to the left needle: “sl the leftmost st from cn to left needle”; or, without
+	 * a needle to go to, the work word `sl`.
+	 */
 	#slip(at: number): boolean {
-		this.#fill();
+		this.fill();
 		const end = this.#end();
-		this.#eat('next', 'first');
-		const count = this.#count() ?? (STITCH.has(this.#word()) ? 1 : undefined);
-		if (count === undefined) return false;
-		this.#eat(...STITCH);
-		const knitwise = this.#word() === 'knitwise';
-		this.#eat('purlwise', 'knitwise');
-		if (this.#eat('from')) return this.#giveBack(at, count, end);
-		if (end || !this.#eat('to', 'onto', 'on')) return false;
+		this.eat('next', 'first');
+		const count = this.#stitches();
+		const how = this.#how();
+		let source: Cable | null = null;
+		if (this.eat('from') && !this.#eatLeft()) {
+			source = this.#needle();
+			if (!source) return false;
+			Object.assign(how, this.#how());
+		}
+		if (this.eat('back') || source) return this.#backOrSlipped(at, count, end, source, how);
+		const before = this.at;
+		if (!this.eat('to', 'onto', 'on')) return this.#slippedInPlace(at, count, end, 'left', how);
+		this.fill();
+		if (this.#eatLeft()) {
+			this.at = before;
+			return this.#backOrSlipped(at, count, end, null, how);
+		}
+		const to = this.#needle();
+		if (end || count === 'all' || count === null || !to) return false;
+		const hold = this.#holding();
+		if (hold === false) return false;
+		this.#hold(at, count, to, hold, how.knitwise);
+		return true;
+	}
+
+	/** “Hold 2 sts to front on cn”. */
+	#holdFirst(at: number): boolean {
+		this.at++;
+		const count = this.#stitches();
+		if (!this.eat('in', 'at', 'to') || typeof count !== 'number') return false;
+		const side = this.#side();
+		if (!side || !this.eat('on', 'onto', 'with')) return false;
 		const to = this.#needle();
 		if (!to) return false;
-		const before = this.#at;
-		while (SEPARATORS.has(this.#word())) this.#at++;
-		let hold: Side | undefined;
-		if (this.#eat('hold', 'leave', 'keep')) {
-			this.#fill();
-			this.#eat('in', 'at', 'to');
-			hold = this.#side();
-			if (!hold) return false;
-		} else this.#at = before;
+		this.#hold(at, count, to, side, false);
+		return true;
+	}
+
+	#hold(at: number, count: number, to: Cable, hold: Side | null, knitwise = false): void {
 		this.#held.set(to, (this.#held.get(to) ?? 0) + count);
 		const as = knitwise ? ({ as: 'knit' } as const) : {};
 		const move: Move = { do: 'slip', count, from: 'left', to, hold: hold ?? 'back', ...as };
 		this.#steps.push(hold ? { move, at } : { move, at, open: true });
+	}
+
+	/** Where what was slipped waits; `null` where nothing says, `false` where it is said and not understood. */
+	#holding(): Side | null | false {
+		const before = this.at;
+		this.pause();
+		if (this.eat('hold', 'leave', 'keep', 'held', 'drop', 'let')) {
+			this.fill();
+			this.eat('hang', 'drop');
+			this.eat('in', 'at', 'to');
+			return this.#side() ?? false;
+		}
+		if (this.eat('in', 'at', 'to')) {
+			const side = this.#side();
+			if (side) return side;
+		}
+		this.at = before;
+		return null;
+	}
+
+	/** Stitches slipped from a needle: back to the left one, or over to the right as they are. */
+	#backOrSlipped(
+		at: number,
+		count: number | 'all' | null,
+		end: 'far' | 'near' | null,
+		source: Cable | null,
+		how: { wyif?: boolean }
+	): boolean {
+		const from = source ?? [...this.#held].findLast(([, held]) => held > 0)?.[0];
+		if (!from || count === null) return false;
+		const held = this.#held.get(from) ?? 0;
+		const stitches = count === 'all' ? held : count;
+		this.eat('back');
+		if (!this.eat('to', 'onto', 'on')) return this.#slippedInPlace(at, stitches, end, from, how);
+		this.fill();
+		if (!this.#eatLeft()) return false;
+		this.#held.set(from, held - stitches);
+		const which = end === 'near' ? ({ end } as const) : {};
+		this.#steps.push({ move: { do: 'return', count: stitches, from, ...which }, at });
+		this.attempt(() => this.#workThem(stitches));
 		return true;
 	}
 
-	#giveBack(at: number, count: number, end: 'far' | 'near' | null): boolean {
-		const from = this.#needle();
-		if (!from) return false;
-		this.#eat('back');
-		if (!this.#eat('to', 'onto')) return false;
-		this.#fill();
-		if (this.#eat('needle')) {
-			if (!(this.#eat('you') && this.#eat('work') && this.#eat('from'))) return false;
-		} else {
-			if (!this.#eat('left', 'lh')) return false;
-			if (this.#eat('-') && !this.#eat('hand')) return false;
-			this.#eat('hand');
-			if (!this.#eat('needle')) return false;
-		}
-		this.#held.set(from, (this.#held.get(from) ?? 0) - count);
-		const which = end === 'near' ? ({ end } as const) : {};
-		this.#steps.push({ move: { do: 'return', count, from, ...which }, at });
-		const before = this.#at;
-		while (SEPARATORS.has(this.#word())) this.#at++;
-		const verb = this.#place();
-		const word: WorkWord | null = /^(k|knit)$/.test(this.#word())
-			? 'k'
-			: /^(p|purl)$/.test(this.#word())
-				? 'p'
-				: null;
-		const object = this.pieces[this.#at + 1]?.text;
-		if (word && (object === 'it' || object === 'them')) {
-			this.#at += 2;
-			this.#steps.push({
-				words: Array.from({ length: count }, () => word),
-				from: 'left',
-				at: verb,
-				bare: false
-			});
-		} else this.#at = before;
+	/** “and knit them”: what was just put back. */
+	#workThem(count: number): true | null {
+		this.pause();
+		const at = this.place;
+		const word = this.word === 'k' ? 'k' : this.word === 'p' ? 'p' : null;
+		this.at++;
+		if (!word || !this.eat('it', 'them', 'those', 'these')) return null;
+		const works = this.eat('tbl') ? (`${word}tbl` as const) : word;
+		this.#steps.push({ words: Array.from({ length: count }, () => works), from: 'left', at, bare: false });
 		return true;
+	}
+
+	#slippedInPlace(
+		at: number,
+		count: number | 'all' | null,
+		end: 'far' | 'near' | null,
+		from: 'left' | Cable,
+		{ wyif }: { wyif?: boolean }
+	): boolean {
+		if (typeof count !== 'number' || end) return false;
+		if (from !== 'left') this.#held.set(from, (this.#held.get(from) ?? 0) - count);
+		const word: WorkWord = wyif ? 'slf' : 'sl';
+		this.#steps.push({ words: Array.from({ length: count }, () => word), from, at, bare: false });
+		return true;
+	}
+
+	/** `2 sts`, `st`, `purl st`, `sts`: how many, or all that are held; `null` where no stitches are named. */
+	#stitches(): number | 'all' | null {
+		const count = this.count();
+		if (this.problem) return null;
+		if (/^(?:k|p)$/.test(this.word) && /^sts?$/.test(this.ahead(1))) this.at++;
+		if (count !== undefined) {
+			this.eat('st', 'sts');
+			return count;
+		}
+		if (this.eat('st')) return 1;
+		if (this.eat('sts')) return 'all';
+		return /^(?:it|them|the)$/.test(this.words[this.at - 1]?.text ?? '') ? 'all' : null;
+	}
+
+	/** How stitches are slipped: purlwise unless it says knitwise, and where the yarn is. */
+	#how(): { knitwise?: boolean; wyif?: boolean } {
+		const how: { knitwise?: boolean; wyif?: boolean } = {};
+		for (;;) {
+			if (this.eat('knitwise')) how.knitwise = true;
+			else if (this.eat('wyif')) how.wyif = true;
+			else if (!this.eat('purlwise', 'wyib')) return how;
+		}
 	}
 
 	#bring(at: number): boolean {
 		const needle = this.#needle();
-		if (!needle || !this.#eat('to')) return false;
+		if (!needle || !this.eat('to')) return false;
 		const side = this.#side();
 		if (!side) return false;
 		this.#steps.push({ move: { do: 'hold', needle, at: side }, at });
@@ -189,32 +236,37 @@ class Parser {
 	}
 
 	#work(at: number): boolean {
-		const bracket = this.#eat('(', '[');
+		const bracket = this.eat('(', '[');
 		const words: WorkWord[] = [];
+		let held = false;
 		do {
-			while (bracket && SEPARATORS.has(this.#word())) this.#at++;
+			while (bracket && SEPARATORS.has(this.word)) this.at++;
 			const some = this.#words();
 			if (!some) return false;
-			words.push(...some);
-		} while (bracket && !this.#eat(')', ']'));
-		if (!this.#eat('from')) {
-			this.#steps.push({ words, from: 'left', at, bare: !bracket });
-			return true;
-		}
-		this.#fill();
-		if (this.#eat('left', 'lh')) {
-			this.#eat('-');
-			this.#eat('hand');
-			if (!this.#eat('needle')) return false;
+			held ||= some.held;
+			words.push(...some.words);
+		} while (bracket && !this.eat(')', ']'));
+		const named = this.eat('from', 'off', 'on');
+		this.fill();
+		if (named && this.#eatLeft()) {
 			this.#steps.push({ words, from: 'left', at, bare: false });
 			return true;
 		}
-		const from = this.#needle();
+		const from = named || this.word === 'cn' ? this.#needle() : held ? this.#onlyHolding() : 'left';
 		if (!from) return false;
+		if (from === 'left') {
+			this.#steps.push({ words, from: 'left', at, bare: !bracket });
+			return true;
+		}
 		this.#reachBack(from, words.length);
 		this.#steps.push({ words, from, at, bare: false });
 		this.#held.set(from, (this.#held.get(from) ?? 0) - words.length);
 		return true;
+	}
+
+	#onlyHolding(): Cable | null {
+		const holding = [...this.#held].filter(([, held]) => held > 0);
+		return holding.length === 1 ? holding[0][0] : null;
 	}
 
 	/** “k2, p2 from cn” is all from the needle where only that empties it exactly; bare words alone are reached. */
@@ -231,106 +283,69 @@ class Parser {
 		}
 	}
 
-	/** `k2`, `knit the next 2 sts`, `p1 tbl`. */
-	#words(): WorkWord[] | null {
-		const knit = this.#eat('k', 'knit');
-		if (!knit && !this.#eat('p', 'purl')) return null;
-		this.#fill();
-		const count = this.#count();
+	/** `k2`, `knit the next 2 sts`, `p1 tbl`, `knit 2 held sts`, `purl st`, and `knit sts` for all that wait. */
+	#words(): { words: WorkWord[]; held: boolean } | null {
+		const knit = this.eat('k');
+		if (!knit && !this.eat('p')) return null;
+		this.fill();
+		this.eat('first');
+		let count = this.count();
+		if (this.problem) return null;
+		const held = this.eat('held');
+		if (count === undefined && this.word === 'st') count = 1;
+		if (count === undefined && this.word === 'sts') {
+			const holding = this.#onlyHolding();
+			count = holding ? this.#held.get(holding) : undefined;
+		}
 		if (count === undefined) return null;
-		this.#eat(...STITCH);
-		const tbl = this.#eat('tbl');
+		this.eat('st', 'sts');
+		const tbl = this.eat('tbl');
 		const word: WorkWord = knit ? (tbl ? 'ktbl' : 'k') : tbl ? 'ptbl' : 'p';
-		return Array.from({ length: count }, () => word);
+		return { words: Array.from({ length: count }, () => word), held };
 	}
 
 	/** `cn`, `the second cable needle`, `cn3`, `1st cn`. */
 	#needle(): Cable | null {
-		this.#eat('a', 'the');
+		this.fill();
 		let number = 1;
-		const ordinal = ORDINAL_WORDS.indexOf(this.#word());
-		const digits = numberOf(this.#word());
+		const ordinal = ORDINAL_WORDS.indexOf(this.word);
 		if (ordinal >= 0) {
 			number = ordinal + 1;
-			this.#at++;
-		} else if (digits !== undefined && /^(st|nd|rd|th)$/.test(this.pieces[this.#at + 1]?.text ?? '')) {
-			number = digits;
-			this.#at += 2;
+			this.at++;
 		}
-		if (this.#eat('cable')) {
-			if (!this.#eat('needle')) return null;
-		} else if (this.#eat('cn')) {
-			const named = numberOf(this.#word());
-			if (named !== undefined && this.#joined()) {
-				number = named;
-				this.#at++;
-			}
-		} else return null;
+		if (!this.eat('cn')) return null;
+		const named = numberOf(this.word);
+		if (named !== undefined && this.isJoined) {
+			number = named;
+			this.at++;
+		}
 		return number >= 1 && number <= 12 ? (`cable${number}` as Cable) : null;
+	}
+
+	/** The needle that the stitches come from. */
+	#eatLeft(): boolean {
+		return this.attempt(() => (this.fill(), this.eat('LEFT') ? true : null)) ?? false;
 	}
 
 	#end(): 'far' | 'near' | null {
 		const ends = { left: 'far', right: 'near', leftmost: 'far', rightmost: 'near', last: 'far' } as const;
-		const word = this.#word();
+		const word = this.word;
 		if (!(word in ends)) return null;
-		this.#at++;
+		this.at++;
 		if (word === 'left' || word === 'right') {
-			this.#eat('-');
-			if (!this.#eat('most')) this.#problem = this.#unread(this.#at);
+			this.eat('-');
+			if (!this.eat('most') && !/^sts?$/.test(this.word)) this.problem = this.unread(this.at);
 		}
 		return ends[word as keyof typeof ends];
 	}
 
 	#side(): Side | undefined {
-		this.#fill();
-		const side = this.#word();
+		this.fill();
+		const side = this.word;
 		if (side !== 'front' && side !== 'back') return undefined;
-		this.#at++;
-		if (this.#eat('of')) this.#fill();
+		this.at++;
+		if (this.eat('of')) this.fill();
 		return side;
-	}
-
-	#count(): number | undefined {
-		const count = numberOf(this.#word());
-		if (count === undefined) return undefined;
-		if (count < 1 || count > MOST_IN_GROUP) {
-			this.#problem = fault(
-				'size',
-				`A group has 1 to ${MOST_IN_GROUP} stitches; this says ${count}.`,
-				this.#place()
-			);
-			return undefined;
-		}
-		this.#at++;
-		return count;
-	}
-
-	/** True when the present token stands right behind the last one, with no space between. */
-	#joined(): boolean {
-		const last = this.pieces[this.#at - 1];
-		return last !== undefined && this.pieces[this.#at]?.at === last.at + last.text.length;
-	}
-
-	#fill(): void {
-		while (FILLERS.has(this.#word())) this.#at++;
-	}
-
-	#word = () => this.pieces[this.#at]?.text ?? '';
-	#place = () => this.pieces[this.#at]?.at ?? (this.pieces.at(-1)?.at ?? 0) + 1;
-
-	#eat(...words: string[]): boolean {
-		if (!words.includes(this.#word())) return false;
-		this.#at++;
-		return true;
-	}
-
-	#unread(index: number): Result<never> {
-		const piece = this.pieces[index];
-		return fault(
-			'unreadable',
-			`${piece ? `What begins with “${piece.text}”` : 'The end'} is not understood. Say what is slipped, held and worked, as in “sl next 2 sts to cn and hold in back, k2, k2 from cn”.`,
-			piece?.at ?? this.#place()
-		);
 	}
 }
 
