@@ -1,12 +1,20 @@
-import { readPattern, type Pattern } from '../pattern/pattern';
+import { readPattern, type Pattern, type RowRepeat } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import { fault, good, mapResult, type Result } from '../result';
 import { castOnOf, settleNames } from './castOn';
 import { homeOf } from './cloth';
 import { drain, type Effort } from './effort';
-import { keyProblems, nameProblems, oddProblems, repeatProblems, usesOf } from './findings';
+import {
+	countProblems,
+	keyProblems,
+	nameProblems,
+	oddProblems,
+	passedProblems,
+	repeatProblems,
+	usesOf
+} from './findings';
 import { meaningBy, namesIn, type NameOptions, type Names } from './names';
-import { planOf } from './plan';
+import { planOf, type Planned } from './plan';
 import { problem, sortedProblems, type Problem } from './problem';
 import { problemsOf, stepsOf, type FabricRow, type Step } from './steps';
 
@@ -71,6 +79,8 @@ export function* working(
 		...steps.flatMap(problemsOf),
 		...keyProblems(pattern, uses),
 		...oddProblems(pattern),
+		...passedProblems(pattern),
+		...countProblems(steps),
 		...nameProblems(uses, settled),
 		...repeatProblems(steps),
 		...(fromRow ? [castOnFromRow(planned[0].written, count)] : [])
@@ -82,11 +92,15 @@ export function* working(
 		castOn: count,
 		rows: steps.map(({ row }) => row),
 		home: failed || !cloth ? null : homeOf(cloth, count),
-		open: last ? { rows: last.numbers, until: last.until } : null,
+		open: last ? { rows: rowsOf(last, planned), until: last.until } : null,
 		problems: sorted
 	};
 	return good({ fabric, pattern, options, names, settled, steps });
 }
+
+/** The numbers of rows that go on, also where only the last so many are named. */
+const rowsOf = ({ numbers, last }: RowRepeat, planned: readonly Planned[]): readonly number[] =>
+	last === null ? numbers : planned.slice(-last).map(({ as }) => as);
 
 const meansTheSame = ({ pattern, options }: Working, now: Pattern, asked: NameOptions): boolean =>
 	options.count === asked.count &&

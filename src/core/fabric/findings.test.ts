@@ -20,7 +20,12 @@ describe('problems', () => {
 			'Cast on 4.\nRow 1 (RS): 2/2 RC.\nRow 2: purl.\nRow 3: knit.\nRep rows 1-3 twice.',
 			['rope-face', 'wrong-side-repeat']
 		],
-		['Sing.\nCast on 2.\nRow 1: k2.', ['unknown-word']]
+		['Sing.\nCast on 2.\nRow 1: k2.', ['not-worked']],
+		['Cast on 2.\nRow 1: k2.\nRep rows as you like.', ['unknown-word']],
+		['Cast on 2.\nRow 1 (R S): k2.', ['unknown-word']],
+		['Cast on 4.\nRow 1 (RS): k2tog, k2 (4 sts).', ['count-said']],
+		['Cast on 2.\nRow 1 (RS): k2.\nRow 2 (RS): k2.', ['wrong-side-repeat']],
+		['Cast on 2.\nRow 1: k2.\nRow 2: p2.\nThen:\nRow 1: p2.', ['section', 'not-worked']]
 	])('%s', (text, wanted) => {
 		expect(codes(text)).toEqual(wanted);
 	});

@@ -16,17 +16,57 @@ export const keyProblems = ({ key }: Pattern, uses: Uses): Problem[] =>
 		return [problem('conflict', use?.row ?? 0, use?.at ?? 0, place, line.fault.message)];
 	});
 
-/** A problem for every word of a pattern that is understood as nothing. */
-export const oddProblems = ({ odd }: Pattern): Problem[] =>
-	odd.map((place) =>
+/** A problem for every sentence, and every bracket before a row, that is understood as nothing. */
+export const oddProblems = ({ odd, rows }: Pattern): Problem[] => [
+	...odd.map((place) =>
 		problem(
 			'unknown-word',
 			0,
 			0,
 			place,
-			`“${place.text.trim()}” says nothing known here. A row begins with “Row 1:”.`
+			`“${place.text.trim()}” says nothing known here. Rows are worked again by “rep rows 1-4 twice more”, a piece ends with “bind off”.`
+		)
+	),
+	...rows.flatMap(({ odd: brackets, numbers, from }) =>
+		brackets.map((bracket) =>
+			problem(
+				'unknown-word',
+				numbers[0] ?? 0,
+				1,
+				{ from: from + bracket.from, to: from + bracket.to },
+				`“${bracket.text}” says nothing known of this row. The side is written “(RS)” or “(WS)”.`
+			)
+		)
+	)
+];
+
+/** What is passed over because it is no row, said once for each run of lines. */
+export const passedProblems = ({ passed }: Pattern): Problem[] =>
+	passed.map((place) =>
+		problem(
+			'not-worked',
+			0,
+			0,
+			place,
+			'These lines are no rows and are passed over. A row begins with “Row 1:”.'
 		)
 	);
+
+/** Rows that end with another count of stitches than they say. */
+export const countProblems = (steps: readonly Step[]): Problem[] =>
+	steps.flatMap(({ planned: { number, written }, row }) => {
+		const { count, from } = written;
+		if (!count || count.stitches === row.after) return [];
+		return [
+			problem(
+				'count-said',
+				number.n,
+				row.after,
+				{ from: from + count.from, to: from + count.to },
+				`Row ${number.n} ends with ${row.after} stitches, not with the ${count.stitches} it says.`
+			)
+		];
+	});
 
 /** Where a name stands first: its row, the stitch at which it begins, its word. */
 interface Use {

@@ -9,11 +9,14 @@ export const PROBLEMS = {
 	'unknown-word': 'error',
 	conflict: 'error',
 	'missing-row': 'error',
+	'count-said': 'error',
 	'two-readings': 'warning',
 	'tight-rest': 'warning',
 	'long-travel': 'warning',
 	'rope-face': 'warning',
 	'wrong-side-repeat': 'warning',
+	section: 'info',
+	'not-worked': 'info',
 	'settled-by-count': 'info',
 	'cast-on-from-row': 'info'
 } as const satisfies Record<string, Severity>;

@@ -118,7 +118,7 @@ function needOfItem(item: Item, meaning: Meaning): number | null {
 					return 'count' in item.action.reach ? item.action.reach.count : null;
 				case 'decrease':
 					return item.action.takes;
-				case 'kfb':
+				case 'both-legs':
 					return 1;
 				default:
 					return 0;
@@ -228,12 +228,12 @@ class Hands {
 				return;
 			}
 			case 'add':
-				return this.#add(this.#shows(KNIT));
-			case 'kfb': {
+				return this.#add(this.#shows(action.face === 'purl' ? PURL : KNIT));
+			case 'both-legs': {
 				this.repainted = true;
 				const { from, to } = this.#take(1, item);
 				if (to === from) return;
-				this.#keep(from, this.#shows(KNIT));
+				this.#keep(from, this.#shows(action.face === 'purl' ? PURL : KNIT));
 				return this.#add(this.#shows(PURL));
 			}
 			case 'marker':

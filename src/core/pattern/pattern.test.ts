@@ -159,6 +159,9 @@ describe('a pattern', () => {
 	});
 
 	it('drops nothing that it cannot place', () => {
-		expect(readPattern('Sing a song. Row 1: k2.').odd.map(({ text }) => text)).toEqual(['Sing a song']);
+		const text = 'Sing a song. Row 1: k2.\nRep it all night.';
+		const { passed, odd } = readPattern(text);
+		expect(passed.map(({ from, to }) => text.slice(from, to))).toEqual(['Sing a song']);
+		expect(odd.map((one) => one.text)).toEqual(['Rep it all night']);
 	});
 });

@@ -1,37 +1,38 @@
 import { readKey, type KeyLine } from '../naming/key';
-import { actionOf, reachOf, timesOf, type Action, type ToLast } from './word';
-import { statementsOf, type Piece, type Place, type Statement } from './tree';
+import { isSentence } from '../naming/sentence';
+import { readHead, withColons, type AllRows, type RowHead as Head, type RowSide } from './head';
+import { bodyOf, type Body, type Item } from './items';
+import { logicalLines } from './lines';
+import { likeOf, sentenceOf, type RowRepeat } from './sentence';
+import { statementsOf, type Place, type Statement } from './tree';
 
-/** One thing a row does: a plain word, a name to look up, or a repeat. */
-export type Item = Place &
-	(
-		| { readonly kind: 'action'; readonly action: Action; readonly text: string }
-		| { readonly kind: 'name'; readonly text: string }
-		| { readonly kind: 'repeat'; readonly items: readonly Item[]; readonly times: number | ToLast }
-	);
-
-export type RowSide = 'RS' | 'WS';
+export type { Item } from './items';
+export type { AllRows, RowSide } from './head';
+export type { RowRepeat } from './sentence';
+export { MOST_ROWS } from './numbers';
 
 /** A row as it is written, for all the numbers it stands for. */
 export interface WrittenRow extends Place {
+	/** none for a row that is only the next one: a set-up row */
 	readonly numbers: readonly number[];
-	/** every row of this side that nobody else writes */
-	readonly all: RowSide | null;
+	/** how many rows it is, where it has no numbers */
+	readonly times: number;
+	/** every row of this kind that nobody else writes */
+	readonly all: AllRows | null;
 	/** the side that is written, if one is */
 	readonly side: RowSide | null;
+	readonly round: boolean;
 	/** where what the row does begins, counted from where the row begins, as are all the places in it */
 	readonly bodyFrom: number;
 	readonly items: readonly Item[];
+	/** the rows it is worked as, its own numbers in turn: `Rows 5-8: rep rows 1-4` */
+	readonly like: readonly number[] | null;
+	/** how many stitches it is said to end with, and where */
+	readonly count: Body['count'];
+	/** brackets before the row that say nothing known */
+	readonly odd: readonly (Place & { readonly text: string })[];
 	/** the names that it uses, each spelling once */
 	readonly names: readonly string[];
-}
-
-/** Rows to be worked again: so many times more, or on and on. */
-export interface RowRepeat extends Place {
-	readonly numbers: readonly number[];
-	readonly more: number | null;
-	/** `48 cm`, where rows go on until then */
-	readonly until: string | null;
 }
 
 /** A line of the pattern's own key, with its place. */
@@ -44,12 +45,15 @@ export interface Pattern {
 	readonly castOn: number | null;
 	/** `multiple of 6 + 2` */
 	readonly multiple: { readonly of: number; readonly plus: number } | null;
+	/** every row is a round */
 	readonly rounds: boolean;
 	readonly rows: readonly WrittenRow[];
 	readonly repeats: readonly RowRepeat[];
 	readonly key: readonly PatternKey[];
-	/** sentences that say nothing known */
+	/** sentences that tell the hands to do something nobody knows */
 	readonly odd: readonly (Place & { readonly text: string })[];
+	/** what is no row and is passed over: runs of neighbouring lines */
+	readonly passed: readonly Place[];
 	/** what each line says by itself: the next reading takes over those that stand as they were */
 	readonly lines: ReadonlyMap<string, PatternLine>;
 }
@@ -57,65 +61,138 @@ export interface Pattern {
 /** What a line says by itself; places count from where it begins. */
 type PatternLine = readonly Said[];
 type Said =
-	| { readonly row: WrittenRow; readonly rounds: boolean }
-	| { readonly row: null; readonly statement: Statement; readonly text: string };
+	{ readonly row: WrittenRow } | { readonly row: null; readonly statement: Statement; readonly text: string };
 
 /**
- * Reads a pattern text; what it cannot place stands in `odd`, and nothing is dropped.
+ * Reads a pattern text; what it cannot place stands in `odd` or `passed`, and nothing is dropped.
  *
  * @param before an earlier reading of much the same text: lines that stand as they were are not read again
  */
 export function readPattern(text: string, before?: Pattern): Pattern {
+	const reading = new Reading();
 	const lines = new Map<string, PatternLine>();
-	const found: Findings = { castOn: null, multiple: null, rows: [], repeats: [], key: [], odd: [] };
-	let rounds = false;
-	let inKey = false;
-	let start = 0;
-	for (const line of text.split('\n')) {
+	for (const { text: line, from } of logicalLines(text)) {
 		const said = before?.lines.get(line) ?? lines.get(line) ?? lineOf(line);
 		lines.set(line, said);
+		reading.line(line, from, said);
+	}
+	const { castOn, multiple, rows, repeats, key, odd, passed } = reading;
+	const rounds = rows.length > 0 && rows.every(({ round }) => round);
+	return { castOn, multiple, rounds, rows, repeats, key, odd, passed, lines };
+}
+
+/** What opens a list of names and what they mean. */
+const KEY_HEADING =
+	/^(?:key|abbreviations?|definitions?|glossary|(?:cable|special|stitch|pattern) (?:key|abbreviations?|guide|definitions?|stitches)|special stitches|stitch(?:es)?(?: used)?)$/i;
+
+/** What a reading gathers, line by line. */
+class Reading {
+	castOn: number | null = null;
+	multiple: Pattern['multiple'] = null;
+	readonly rows: WrittenRow[] = [];
+	readonly repeats: RowRepeat[] = [];
+	readonly key: PatternKey[] = [];
+	readonly odd: (Place & { readonly text: string })[] = [];
+	readonly passed: Place[] = [];
+	#inKey = false;
+	/** a second cast-on begins another piece, which is passed over */
+	#over = false;
+
+	line(line: string, start: number, said: PatternLine): void {
+		if (line.trim() === '') return;
+		const place = { from: start, to: start + line.length };
+		if (this.#over) return this.#pass(place);
+		const passed: Place[] = [];
 		for (const one of said) {
 			if (one.row) {
-				inKey = false;
-				rounds ||= one.rounds;
-				found.rows.push({ ...one.row, from: start + one.row.from, to: start + one.row.to });
+				this.#inKey = false;
+				this.rows.push({ ...one.row, from: start + one.row.from, to: start + one.row.to });
 				continue;
 			}
 			const { head, from, to, bodyFrom } = one.statement;
-			const opens = head !== null && /^key$/i.test(head);
-			if (head !== null && (inKey || opens)) {
-				inKey = true;
-				const at = opens ? bodyFrom : from;
-				// A definition goes on to the end of its line, full stops and all.
-				const key = keyLineOf(one.statement, line.slice(at));
-				if (key) found.key.push({ from: start + at, to: start + line.length, line: key });
+			const at = { from: start + from, to: start + to };
+			const opens = KEY_HEADING.test((head ?? one.text).trim());
+			if (opens) this.#inKey = true;
+			if (opens && line.slice(bodyFrom).trim() === '') break;
+			if (opens && head === null) continue;
+			// A definition goes on to the end of its line, full stops and all.
+			const defined = this.#define(one.statement, line.slice(opens ? bodyFrom : from));
+			if (defined) {
+				this.key.push({ from: start + (opens ? bodyFrom : from), to: place.to, line: defined });
+				passed.length = 0;
 				break;
 			}
-			const place = { from: start + from, to: start + to };
-			if (!sentence(one.text, place, found)) found.odd.push({ ...place, text: one.text });
+			const outcome = this.#sentence(one.text, at);
+			if (outcome === 'over') return this.#pass(place);
+			if (!outcome) passed.push(at);
 		}
-		start += line.length + 1;
+		if (passed.length > 0) this.#pass({ from: passed[0].from, to: passed[passed.length - 1].to });
 	}
-	return { ...found, rounds, lines };
-}
 
-/** What a reading gathers, line by line. */
-interface Findings {
-	castOn: number | null;
-	multiple: Pattern['multiple'];
-	readonly rows: WrittenRow[];
-	readonly repeats: RowRepeat[];
-	readonly key: PatternKey[];
-	readonly odd: (Place & { readonly text: string })[];
+	/** A line of the key: under its heading every name with its words, elsewhere only what defines a crossing. */
+	#define(statement: Statement, text: string): KeyLine | null {
+		if (!this.#inKey && !isSentence(text)) return null;
+		const line = keyLineOf(statement, text);
+		if (!line) return null;
+		if (line.readings.length > 0 && (line.definition !== '' || this.#inKey)) return line;
+		const wrong = line.fault?.code === 'conflict' || line.fault?.code === 'size';
+		return this.#inKey && (wrong || (line.definition !== '' && isSentence(line.definition))) ? line : null;
+	}
+
+	#sentence(text: string, place: Place): boolean | 'over' {
+		const said = sentenceOf(text);
+		switch (said?.says) {
+			case 'cast-on':
+				if (this.castOn !== null && this.rows.length > 0) {
+					this.#over = true;
+					return 'over';
+				}
+				this.castOn = said.count;
+				return true;
+			case 'multiple':
+				this.multiple = { of: said.of, plus: said.plus };
+				return true;
+			case 'repeat':
+				this.repeats.push({ ...place, ...said.repeat });
+				return true;
+			case 'end':
+				return true;
+			case 'unknown':
+				this.odd.push({ ...place, text });
+				return true;
+			default:
+				return false;
+		}
+	}
+
+	#pass(place: Place): void {
+		const last = this.passed.at(-1);
+		// Only a row, or another sentence that is worked, stands between two runs.
+		const between = [...this.rows.slice(-1), ...this.repeats.slice(-1), ...this.key.slice(-1)];
+		if (last && !between.some(({ from }) => from > last.from && from < place.from))
+			this.passed[this.passed.length - 1] = { from: last.from, to: place.to };
+		else this.passed.push(place);
+	}
 }
 
 function lineOf(line: string): PatternLine {
-	return statementsOf(line).map((statement) => {
+	return statementsOf(withColons(line)).map((statement): Said => {
 		const { head, from, to } = statement;
-		if (head !== null && ROW_HEAD.test(head))
-			return { row: writtenRow(statement, head), rounds: /^r(?:ou)?nd/i.test(head) };
-		return { row: null, statement, text: line.slice(from, to) };
+		const text = line.slice(from, to);
+		const read = headOf(head === null ? text : `${head}:`);
+		if (read) return { row: writtenRow(statement, text, read) };
+		return { row: null, statement, text };
 	});
+}
+
+/** The head of a row. What stands between its numbers and its colon and is not understood is said, never passed over. */
+function headOf(text: string): Head | null {
+	const read = readHead(text);
+	const rest = read && text.slice(read.to).replace(/:$/, '');
+	if (!read || !rest || rest.trim() === '') return read;
+	if (read.numbers.length === 0) return null;
+	const from = read.to + rest.length - rest.trimStart().length;
+	return { ...read, odd: [...read.odd, { from, to: read.to + rest.trimEnd().length, text: rest.trim() }] };
 }
 
 /** Definitions take long to read, so each is read once for its statement. */
@@ -127,20 +204,29 @@ function keyLineOf(statement: Statement, text: string): KeyLine | null {
 	return line;
 }
 
-const ROW_HEAD = /^(?:rows?|rnds?|rounds?)\s+\d|^all (?:ws|rs|wrong side|right side) rows$/i;
-
-function writtenRow({ from, to, bodyFrom, pieces }: Statement, head: string): WrittenRow {
-	const side = /\((rs|ws)\)/i.exec(head)?.[1].toUpperCase() as RowSide | undefined;
-	const all = /all (ws|rs|wrong side|right side) rows/i.exec(head)?.[1].toLowerCase();
-	const items = alone(itemsOf(pieces));
+function writtenRow({ from, to, bodyFrom, head, pieces }: Statement, text: string, read: Head): WrittenRow {
+	const at = head === null ? to : bodyFrom;
+	const body = text.slice(at - from);
+	const like = likeOf(body);
+	const [first, ...rest] = pieces;
+	// `Row 1: (RS) k2`: the side may stand behind the colon as well.
+	const late = first?.kind === 'bracket' ? readHead(`Row 1 ${text.slice(first.from, first.to)}:`) : null;
+	const side = late?.side && late.odd.length === 0 ? late.side : null;
+	const { items, count } = head === null || like ? { items: [], count: null } : bodyOf(side ? rest : pieces);
+	const stated = read.count === null ? null : { from: 0, to: read.to, stitches: read.count };
 	return {
 		from,
 		to,
-		numbers: numbersIn(head.replace(/\(.*?\)/g, '')),
-		all: all ? (all.startsWith('w') ? 'WS' : 'RS') : null,
-		side: side ?? null,
-		bodyFrom: bodyFrom - from,
+		numbers: read.numbers,
+		times: read.times,
+		all: read.all,
+		side: side ?? read.side,
+		round: read.round,
+		bodyFrom: at - from,
 		items,
+		like,
+		count: count ?? stated,
+		odd: read.odd,
 		names: [...namesOf(items)]
 	};
 }
@@ -151,129 +237,4 @@ function namesOf(items: readonly Item[], names = new Set<string>()): ReadonlySet
 		else if (item.kind === 'repeat') namesOf(item.items, names);
 	}
 	return names;
-}
-
-/** A row that is only `k`, `p`, `knit` or `purl` works it to its end. */
-function alone(items: readonly Item[]): readonly Item[] {
-	const [only] = items;
-	if (items.length !== 1 || only.kind !== 'action' || only.action.do !== 'work' || !only.action.bare)
-		return items;
-	return [{ ...only, action: { ...only.action, reach: { left: 0 } } }];
-}
-
-/** `1, 3 and 5-7` */
-function numbersIn(text: string): number[] {
-	return [...text.matchAll(/(\d+)(?:\s*[-–—]\s*(\d+))?/g)].flatMap(([, first, last]) => {
-		const from = Number(first);
-		const to = last === undefined ? from : Number(last);
-		return Array.from({ length: Math.max(0, Math.min(to, MOST_ROWS) - from + 1) }, (_, i) => from + i);
-	});
-}
-
-/** Most rows that a pattern is worked for, repeats and all. */
-export const MOST_ROWS = 2_000;
-
-/** `rep rows 1-4, 7 and 8` and how often or how long */
-const AGAIN =
-	/^rep(?:eat)? (?:rows?|rnds?|rounds?) (\d+(?: ?(?:, and|,|-|–|—|and|to) ?\d+\b(?! (?:more|times)))*),? (.+)$/;
-
-/** The sentences without a colon; false when it is none of them. */
-function sentence(said: string, place: Place, found: Findings): boolean {
-	const text = said.toLowerCase().replace(/\s+/g, ' ').trim();
-	const castOn = /^(?:cast on|co) (\d+)(?: sts?| stitches)?$/.exec(text);
-	if (castOn) {
-		found.castOn = Number(castOn[1]);
-		return true;
-	}
-	const multiple =
-		/^(?:(?:cast on )?a )?multiple of (\d+)(?: sts?)?(?: ?(?:\+|plus) ?(\d+)(?: sts?)?)?$/.exec(text);
-	if (multiple) {
-		found.multiple = { of: Number(multiple[1]), plus: Number(multiple[2] ?? 0) };
-		return true;
-	}
-	if (/^(?:bind off|cast off|bo)\b/.test(text)) return true;
-	const again = AGAIN.exec(text);
-	if (!again) return /^key$/.test(text);
-	const numbers = numbersIn(again[1].replace(/ to /, '-'));
-	const until = /until (.+)$/.exec(again[2])?.[1].trim() ?? null;
-	const open = until !== null || /^for (?:the )?pattern$/.test(again[2]);
-	const times = open ? null : timesOf(again[2]);
-	if (!open && times === null) return false;
-	// Rows that are repeated three more times are worked three times more; “twice” is two times more as well.
-	const more = times === null ? null : / more\b/.test(again[2]) ? times - 1 : times;
-	found.repeats.push({ ...place, numbers, more, until });
-	return true;
-}
-
-/** The items of a row: words, brackets with how often, and what stands between a star and “rep from *”. */
-function itemsOf(pieces: readonly Piece[]): Item[] {
-	const items: Item[] = [];
-	let star = -1;
-	for (let i = 0; i < pieces.length; i++) {
-		const piece = pieces[i];
-		if (piece.kind === 'star') {
-			star = items.length;
-			continue;
-		}
-		if (piece.kind === 'mark') continue;
-		if (piece.kind === 'bracket') {
-			const after = pieces[i + 1];
-			const how = after?.kind === 'word' ? (timesOf(after.text) ?? reachOf(after.text.toLowerCase())) : null;
-			const last = items.at(-1);
-			if (how === null && last?.kind === 'action' && isManner(piece)) {
-				items[items.length - 1] = withManner(last, piece);
-				continue;
-			}
-			if (how !== null) i++;
-			items.push({
-				kind: 'repeat',
-				from: piece.from,
-				to: how === null ? piece.to : after.to,
-				items: itemsOf(piece.pieces),
-				times: how ?? 1
-			});
-			continue;
-		}
-		if (/^rep(?:eat)? from$/i.test(piece.text) && pieces[i + 1]?.kind === 'star' && star >= 0) {
-			const how = pieces[i + 2];
-			const said = how?.kind === 'word' ? how.text.toLowerCase() : '';
-			const times = reachOf(said) ?? timesOf(said);
-			const body = items.splice(star);
-			items.push({
-				kind: 'repeat',
-				from: body[0]?.from ?? piece.from,
-				to: how?.to ?? piece.to,
-				items: body,
-				times: times ?? { left: 0 }
-			});
-			i += times === null ? 1 : 2;
-			star = -1;
-			continue;
-		}
-		items.push(wordItem(piece.text, piece));
-	}
-	return items;
-}
-
-/** How the word before it is worked: `(wyif)`, `(short way)`. */
-const isManner = (piece: Piece): boolean =>
-	piece.kind === 'bracket' &&
-	piece.pieces.length === 1 &&
-	piece.pieces[0].kind === 'word' &&
-	/^(?:wyi[fb]|short way)$/i.test(piece.pieces[0].text);
-
-function withManner(item: Item & { kind: 'action' }, piece: Piece): Item {
-	const said = piece.kind === 'bracket' && piece.pieces[0].kind === 'word' ? piece.pieces[0].text : '';
-	return wordItem(`${item.text} ${said}`, { from: item.from, to: piece.to });
-}
-
-/** A word, several of the same (`k2tog twice`), or a name. */
-function wordItem(text: string, { from, to }: Place): Item {
-	const action = actionOf(text);
-	if (action) return { kind: 'action', action, text, from, to };
-	const often = /^(.+?) (once|twice|\w+ times)$/i.exec(text);
-	const times = often && timesOf(often[2]);
-	if (often && times !== null)
-		return { kind: 'repeat', from, to, items: [wordItem(often[1], { from, to })], times };
-	return { kind: 'name', text, from, to };
 }

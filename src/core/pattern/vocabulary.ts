@@ -49,7 +49,7 @@ export const RUN_WORDS: readonly RunWord[] = [
 	{
 		work: 'ktbl',
 		verbs: ['knit', 'k'],
-		tails: ['tbl'],
+		tails: ['tbl', '-tbl', 'b', 'through back loop', 'through the back loop'],
 		...spelled('k', 'tbl'),
 		aloud: 'knit through the back loop',
 		turned: 'ptbl'
@@ -57,7 +57,7 @@ export const RUN_WORDS: readonly RunWord[] = [
 	{
 		work: 'ptbl',
 		verbs: ['purl', 'p'],
-		tails: ['tbl'],
+		tails: ['tbl', '-tbl', 'b', 'through back loop', 'through the back loop'],
 		...spelled('p', 'tbl'),
 		aloud: 'purl through the back loop',
 		turned: 'ktbl'
@@ -84,6 +84,8 @@ export const RUN_WORDS: readonly RunWord[] = [
 /** A word that is always the same: what it takes from the needle, what it gives, and its like on the other side. */
 export type SingleWord = {
 	readonly word: string;
+	/** other spellings, lower case */
+	readonly also: readonly string[];
 	readonly aloud: string;
 	/** the word that gives the same cloth from the other side; `null` where there is none */
 	readonly turned: string | null;
@@ -95,45 +97,148 @@ export type SingleWord = {
 			readonly keeps: number;
 			readonly face: 'knit' | 'purl';
 	  }
-	/** a new stitch between two */
-	| { readonly does: 'add' }
-	/** knit front and back: the stitch, then a new one that shows a purl */
-	| { readonly does: 'kfb' }
+	/** a new stitch between two, and what it shows on the side that is worked */
+	| { readonly does: 'add'; readonly face: 'knit' | 'purl' }
+	/** front and back of one stitch: the stitch, then a new one that shows a purl */
+	| { readonly does: 'both-legs'; readonly face: 'knit' | 'purl' }
 	| { readonly does: 'marker' }
 );
 
 const decrease = (
-	word: string,
+	[word, ...also]: readonly [string, ...string[]],
 	aloud: string,
 	[takes, keeps]: readonly [number, number],
 	face: 'knit' | 'purl',
 	turned: string | null
-): SingleWord => ({ word, aloud, does: 'decrease', takes, keeps, face, turned });
+): SingleWord => ({ word, also, aloud, does: 'decrease', takes, keeps, face, turned });
 
 /** A new stitch shows a knit of its own row, so from the other side it would show the other face: no word turns it. */
-const increase = (word: string, aloud: string): SingleWord => ({ word, aloud, does: 'add', turned: null });
-const marker = (word: string, aloud: string): SingleWord => ({ word, aloud, does: 'marker', turned: word });
+const increase = (
+	[word, ...also]: readonly [string, ...string[]],
+	aloud: string,
+	face: 'knit' | 'purl' = 'knit'
+): SingleWord => ({ word, also, aloud, does: 'add', face, turned: null });
+const marker = ([word, ...also]: readonly [string, ...string[]], aloud: string): SingleWord => ({
+	word,
+	also,
+	aloud,
+	does: 'marker',
+	turned: word
+});
 
+/** A decrease keeps the strand that lies on top where it shows a knit. */
 export const SINGLE_WORDS: readonly SingleWord[] = [
-	decrease('k2tog', 'knit two together', [2, 2], 'knit', 'p2tog'),
-	decrease('ssk', 'slip, slip, knit them together', [2, 1], 'knit', null),
-	decrease('p2tog', 'purl two together', [2, 1], 'purl', 'k2tog'),
-	decrease('k3tog', 'knit three together', [3, 3], 'knit', null),
-	decrease('sk2p', 'slip one, knit two together, pass it over', [3, 1], 'knit', null),
-	decrease('cdd', 'three into one, the middle one on top', [3, 2], 'knit', null),
-	increase('yo', 'yarn over'),
-	increase('m1', 'make one'),
-	increase('m1l', 'make one left'),
-	increase('m1r', 'make one right'),
-	{ word: 'kfb', aloud: 'knit front and back', does: 'kfb', turned: null },
-	marker('sm', 'slip marker'),
-	marker('pm', 'place marker'),
-	marker('slm', 'slip marker')
+	decrease(
+		['k2tog', 'k2 tog', 'k 2 tog', 'knit 2 together', 'knit two together'],
+		'knit two together',
+		[2, 2],
+		'knit',
+		'p2tog'
+	),
+	decrease(
+		['ssk', 's.s.k', 'k2tog tbl', 'k2togtbl', 'k2tog-tbl', 'k2 tog tbl'],
+		'slip, slip, knit them together',
+		[2, 1],
+		'knit',
+		'ssp'
+	),
+	decrease(['skp', 'skpo', 'sl1-k1-psso'], 'slip one, knit one, pass it over', [2, 1], 'knit', null),
+	decrease(
+		['p2tog', 'p2 tog', 'p 2 tog', 'purl 2 together', 'purl two together'],
+		'purl two together',
+		[2, 1],
+		'purl',
+		'k2tog'
+	),
+	decrease(
+		['ssp', 'p2tog tbl', 'p2togtbl', 'p2tog-tbl', 'p2 tog tbl'],
+		'slip, slip, purl them together',
+		[2, 2],
+		'purl',
+		'ssk'
+	),
+	decrease(
+		['k3tog', 'k3 tog', 'k 3 tog', 'knit 3 together', 'knit three together'],
+		'knit three together',
+		[3, 3],
+		'knit',
+		'p3tog'
+	),
+	decrease(['sssk', 'k3tog tbl', 'k3tog-tbl'], 'slip three, knit them together', [3, 1], 'knit', null),
+	decrease(
+		['p3tog', 'p3 tog', 'p 3 tog', 'purl 3 together', 'purl three together'],
+		'purl three together',
+		[3, 1],
+		'purl',
+		'k3tog'
+	),
+	decrease(
+		['sk2p', 'sk2po', 'sl1-k2tog-psso'],
+		'slip one, knit two together, pass it over',
+		[3, 1],
+		'knit',
+		null
+	),
+	decrease(
+		['cdd', 's2kp', 's2kpo', 's2k1p', 'cd', 'sl2-k1-p2sso'],
+		'three into one, the middle one on top',
+		[3, 2],
+		'knit',
+		null
+	),
+	increase(['yo', 'yon', 'yrn', 'yfwd', 'yfrn', 'y.o', 'yarn over'], 'yarn over'),
+	increase(['m1', 'm1k', 'm1 knit', 'make 1', 'make one'], 'make one'),
+	increase(['m1l', 'm1 l', 'm1 left', 'make 1 left'], 'make one left'),
+	increase(['m1r', 'm1 r', 'm1 right', 'make 1 right'], 'make one right'),
+	increase(['m1p', 'm1 p', 'm1 purl', 'make 1 purl', 'm1pw'], 'make one purl', 'purl'),
+	{
+		word: 'kfb',
+		also: [
+			'k1f&b',
+			'kf&b',
+			'k1fb',
+			'k1 f&b',
+			'kfab',
+			'inc',
+			'inc 1',
+			'inc in next st',
+			'knit front and back'
+		],
+		aloud: 'knit front and back',
+		does: 'both-legs',
+		face: 'knit',
+		turned: null
+	},
+	{
+		word: 'pfb',
+		also: ['p1f&b', 'pf&b', 'p1fb', 'purl front and back'],
+		aloud: 'purl front and back',
+		does: 'both-legs',
+		face: 'purl',
+		turned: null
+	},
+	marker(['sm', 'slm', 'sl m', 'sl marker', 'slip m', 'slip marker'], 'slip marker'),
+	marker(['pm', 'p m', 'place m', 'place marker'], 'place marker'),
+	marker(['rm', 'remove m', 'remove marker'], 'remove marker')
 ];
 
 /** Words that say to look at the cloth: knit the knits and purl the purls, or the opposite. */
 export const FACING_WORDS = [
-	{ word: 'as they face', also: ['as they appear'], how: 'as' },
+	{
+		word: 'as they face',
+		also: [
+			'as they appear',
+			'work sts as they appear',
+			'work sts as they face',
+			'work all sts as they appear',
+			'work stitches as they appear',
+			'knit the knits and purl the purls',
+			'k the knits and p the purls',
+			'k the k sts and p the p sts',
+			'knit the knit sts and purl the purl sts'
+		],
+		how: 'as'
+	},
 	{ word: 'against their face', also: [], how: 'against' }
 ] as const;
 
@@ -152,7 +257,9 @@ export const OFFERED_WORDS: readonly string[] = [
 ];
 
 const runs = new Map(RUN_WORDS.map((entry) => [entry.work, entry]));
-const singles = new Map(SINGLE_WORDS.map((entry) => [entry.word, entry]));
+const singles = new Map(
+	SINGLE_WORDS.flatMap((entry) => [entry.word, ...entry.also].map((spelling) => [spelling, entry] as const))
+);
 
 /** What is known of a word for runs; `undefined` for what no written word says, such as a brioche knit. */
 export const runWord = (work: WorkWord): RunWord | undefined => runs.get(work);

@@ -22,10 +22,10 @@ export type Action =
 			readonly keeps: number;
 			readonly face: 'knit' | 'purl';
 	  }
-	/** a new stitch between two */
-	| { readonly do: 'add' }
-	/** knit front and back: the stitch, then a new one that shows a purl */
-	| { readonly do: 'kfb' }
+	/** a new stitch between two, and what it shows on the side that is worked */
+	| { readonly do: 'add'; readonly face: 'knit' | 'purl' }
+	/** front and back of one stitch: the stitch, then a new one that shows a purl */
+	| { readonly do: 'both-legs'; readonly face: 'knit' | 'purl' }
 	| { readonly do: 'marker' };
 
 const TO_END: ToLast = { left: 0 };
@@ -48,15 +48,18 @@ const MOST_KNOWN = 2_000;
 function single(said: string): Action | null {
 	const entry = singleWord(said);
 	if (!entry) return null;
-	if (entry.does !== 'decrease') return { do: entry.does };
+	if (entry.does === 'marker') return { do: 'marker' };
+	if (entry.does !== 'decrease') return { do: entry.does, face: entry.face };
 	const { takes, keeps, face } = entry;
 	return { do: 'decrease', takes, keeps, face };
 }
 
 /** `k to end`, `k`, `k3`, `knit three sts tbl`, `sl1 wyif`: what is done, by its verb and what stands behind the number. */
 function run(said: string): Action | null {
+	const reversed = /^(\d+) ?(k|p)$/.exec(said);
+	if (reversed) return run(`${reversed[2]}${reversed[1]}`);
 	if (SHORT_WAYS.test(said)) return { do: 'work', word: 'p', reach: { count: 1 } };
-	const far = /^(\w+) (to .+)$/.exec(said);
+	const far = /^(\w+) ((?:to|across|around|all|every|even|rem|remaining)\b.*)$/.exec(said);
 	const toEnd = far && RUNS.get(far[1])?.get('');
 	if (toEnd) {
 		const reach = reachOf(far[2]);
@@ -110,7 +113,7 @@ function facing(said: string): Action | null {
 
 /** `to end`, `to last 3 sts`. */
 export function reachOf(said: string): ToLast | null {
-	if (/^to (?:the )?end(?: of (?:the )?(?:row|rnd|round))?$/.test(said)) return TO_END;
+	if (TO_THE_END.test(said)) return TO_END;
 	const last = /^to (?:the )?last (\w+)(?: sts?| stitch(?:es)?)?$/.exec(said);
 	if (!last) return null;
 	if (last[1] === 'st' || last[1] === 'stitch') return { left: 1 };
@@ -118,13 +121,18 @@ export function reachOf(said: string): ToLast | null {
 	return left === undefined ? null : { left };
 }
 
+const TO_THE_END =
+	/^(?:to (?:the )?end(?: of (?:the )?(?:row|rnd|round))?|across(?: (?:the )?(?:row|rnd|round|all sts))?|around|(?:all|every|rem|remaining) (?:the )?(?:sts?|stitch(?:es)?)|every st(?:itch)?|all)$/;
+
 /** How often something is worked in all: `twice`, `3 times`, and one more for `3 more times`. */
 export function timesOf(said: string): number | null {
 	const text = said.toLowerCase().trim();
 	const more = / more(?: times?)?$/.test(text) ? 1 : 0;
 	if (/^once( more)?$/.test(text)) return 1 + more;
 	if (/^twice( more)?$/.test(text)) return 2 + more;
-	const parts = /^(\w+)(?: more)? times?$/.exec(text);
+	const by = /^x ?(\d+)$/.exec(text);
+	if (by) return Number(by[1]);
+	const parts = /^(\w+)(?: more)? times?(?: more)?$/.exec(text);
 	const number = parts ? numberOf(parts[1]) : undefined;
-	return number === undefined ? null : number + (/ more times?$/.test(text) ? 1 : 0);
+	return number === undefined ? null : number + (/ more(?: times?)?$/.test(text) ? 1 : 0);
 }

@@ -12,7 +12,7 @@ describe('a mend', () => {
 
 	it.each([
 		['Cast on 8.\nRow 1: p2, C4F, p2.', 'settled-by-count', 'p2, 2/2 LC, p2'],
-		['Cast on 8.\nRow 1: p2, k2 tog, p to end.', 'unknown-word', 'p2, k2tog, p to end'],
+		['Cast on 8.\nRow 1: p2, k2tgo, p to end.', 'unknown-word', 'p2, k2tog, p to end'],
 		['Cast on 8.\nRow 1: p2, k4.', 'too-few', 'p2, k4, as they face to end'],
 		['Cast on 8.\nRow 1: p2, k9.', 'too-many', 'p2, k6'],
 		['Cast on 8.\nRow 1: k8.\nRow 3: k8.', 'missing-row', 'Row 2: as they face.'],

@@ -63,7 +63,17 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 			];
 		case 'wrong-side-repeat':
 			return evenRepeat(text, working, found);
+		case 'count-said': {
+			const row = working.steps.find(({ row }) => row.n === found.row)?.row;
+			const count = /\d+/.exec(word);
+			if (!row || !count) return [];
+			const from = found.from + count.index;
+			const insert = String(row.after);
+			return [{ says: `Say ${insert} stitches`, edits: [{ from, to: from + count[0].length, insert }] }];
+		}
 		case 'conflict':
+		case 'section':
+		case 'not-worked':
 		case 'long-travel':
 		case 'rope-face':
 			return [];
