@@ -108,7 +108,7 @@ function needOfItem(item: Item, meaning: Meaning): number | null {
 		case 'name':
 			return meaning(item.text)?.stitches ?? null;
 		case 'repeat': {
-			const once = stitchesNeeded(item.items, meaning);
+			const once = item.either ? null : stitchesNeeded(item.items, meaning);
 			return typeof item.times === 'number' && once !== null ? once * item.times : null;
 		}
 		case 'action':
@@ -178,7 +178,8 @@ class Hands {
 			const [used, done] = [this.#used, this.#done];
 			if (item.kind === 'name' && !this.#meaning(item.text))
 				this.#unknownWord(item, [...items.slice(i + 1), ...after]);
-			else this.#item(item, after);
+			else
+				this.#item(item, item.kind === 'repeat' && item.either ? [...items.slice(i + 1), ...after] : after);
 			if (this.#pieces && item.kind !== 'repeat')
 				this.#pieces.push({
 					item,
@@ -248,11 +249,28 @@ class Hands {
 			const room = this.#left() - times.left;
 			// A body that goes as far as there are stitches, or uses none, is worked once.
 			times = need === null || need === 0 ? 1 : Math.max(0, Math.floor(room / need));
-		}
+		} else if (item.either) times = this.#timesOf(item, times, after);
 		for (let i = 0; i < times && !this.#tooMany; i++) {
 			this.items(item.items, i === times - 1 ? after : []);
 			this.#mind(item);
 		}
+	}
+
+	/** A bare `3 times` behind “rep from *” is three in all or three more: the count of stitches decides. */
+	#timesOf(item: Item & { kind: 'repeat' }, times: number, after: readonly Item[]): number {
+		const need = stitchesNeeded(item.items, this.#meaning);
+		const behind = stitchesNeeded(after, this.#meaning);
+		const left = this.#left();
+		const fits = (count: number) =>
+			need === null || (behind === null ? count * need <= left : count * need + behind === left);
+		const [inAll, more] = [fits(times), fits(times + 1)];
+		if (inAll && more)
+			this.#tell(
+				'two-readings',
+				item,
+				`“${times} times” may be ${times} in all or ${times} more; it is worked ${times} times more.`
+			);
+		return inAll && !more ? times : times + 1;
 	}
 
 	/** Repeats of what uses no stitch never end by themselves. */

@@ -1,3 +1,4 @@
+import { phraseOf } from '../naming/phrase';
 import { actionOf, reachOf, timesOf, type Action, type ToLast } from './word';
 import type { Piece, Place } from './tree';
 
@@ -171,7 +172,7 @@ const COLOUR = / (?:in|with) (?:mc|cc\d?|[a-e]|colou?r [a-e]|yarn [a-e])$/i;
 /** Words that part themselves, each one known: `k2 p2`. */
 function parted(text: string, { from, to }: Place): Item[] | null {
 	const words = [...text.matchAll(/\S+/g)];
-	if (words.length < 2 || words.length > 40) return null;
+	if (words.length < 2 || words.length > 40 || phraseOf(text).ok) return null;
 	const items: Item[] = [];
 	for (let i = 0; i < words.length;) {
 		let taken = 0;
@@ -188,10 +189,31 @@ function parted(text: string, { from, to }: Place): Item[] | null {
 			items.push({ kind: 'action', action, text: said, ...place });
 			taken = more;
 		}
-		if (!taken) return null;
+		if (!taken) {
+			const name = nameAt(text, words, i);
+			if (!name) return null;
+			items.push({
+				kind: 'name',
+				text: name.text,
+				from: Math.min(from + name.from, to),
+				to: Math.min(from + name.to, to)
+			});
+			taken = name.words;
+		}
 		i += taken;
 	}
-	return items;
+	return items.some(({ kind }) => kind === 'action') ? items : null;
+}
+
+/** The longest name of a crossing that begins at a word: `p2 2/2 RC p2`. */
+function nameAt(text: string, words: readonly RegExpExecArray[], i: number) {
+	for (let more = Math.min(4, words.length - i); more > 0; more--) {
+		const last = words[i + more - 1];
+		const said = text.slice(words[i].index, last.index + last[0].length);
+		if (/\d/.test(said) && phraseOf(said).ok)
+			return { text: said, from: words[i].index, to: last.index + last[0].length, words: more };
+	}
+	return null;
 }
 
 /** A word, several of the same (`k2tog twice`), or a name. */

@@ -1,4 +1,5 @@
 import { readKey, type KeyLine } from '../naming/key';
+import { phraseOf } from '../naming/phrase';
 import { isSentence } from '../naming/sentence';
 import { readHead, withColons, type AllRows, type RowHead as Head, type RowSide } from './head';
 import { bodyOf, type Body, type Item } from './items';
@@ -180,7 +181,10 @@ function lineOf(line: string): PatternLine {
 		const { head, from, to } = statement;
 		const text = line.slice(from, to);
 		const read = headOf(head === null ? text : `${head}:`);
-		if (read) return { row: writtenRow(statement, text, read) };
+		const row = read && writtenRow(statement, text, read);
+		// `RS: right side` is an abbreviation, `RS: k4` is a row.
+		const isSide = row && row.numbers.length === 0 && /^(?:rs|ws)$/i.test((head ?? '').trim());
+		if (row && !(isSide && !row.names.every((name) => phraseOf(name).ok))) return { row };
 		return { row: null, statement, text };
 	});
 }
