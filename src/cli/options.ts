@@ -15,6 +15,10 @@ const OPTIONS = {
 		shape: z.pipe(z.string().check(z.regex(/^[1-9]\d{0,2}$/)), z.transform(Number)),
 		wants: 'a number from 1 to 999'
 	},
+	size: {
+		shape: z.pipe(z.string().check(z.regex(/^[1-9]\d?$/)), z.transform(Number)),
+		wants: 'a number from 1 to 99'
+	},
 	parked: oneOf('outside', 'inside'),
 	school: oneOf(...WRITTEN_SCHOOLS),
 	hand: oneOf('right', 'left'),
@@ -46,7 +50,7 @@ const TAKEN = {
 	say: SAY,
 	ways: WAY,
 	play: WAY,
-	rows: ['count', 'centre'],
+	rows: ['count', 'centre', 'size'],
 	draft: [],
 	'check-lesson': [],
 	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large']

@@ -140,7 +140,7 @@ function answerPlayBed(asked: Given, crossing: Crossing, said: object, medium: B
 
 function answerRows(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('rows', args, []);
-	return asked.ok ? fabricOf(input, nameOptions(asked.value)) : asked;
+	return asked.ok ? fabricOf(input, nameOptions(asked.value), asked.value.options.size) : asked;
 }
 
 function answerDraft(args: readonly string[], input: string): Result<unknown> {

@@ -11,6 +11,7 @@ import {
 	oddProblems,
 	passedProblems,
 	repeatProblems,
+	sizeProblems,
 	usesOf
 } from './findings';
 import { meaningBy, namesIn, type NameOptions, type Names } from './names';
@@ -21,6 +22,8 @@ import { problemsOf, stepsOf, type FabricRow, type Step } from './steps';
 /** Written rows, worked. */
 export interface Fabric {
 	readonly castOn: number;
+	/** how many sizes the pattern is written for; this is one of them */
+	readonly sizes: number;
 	readonly rows: readonly FabricRow[];
 	/** repeats of all the rows that bring every strand home; `null` after an error, or when stitches came or went */
 	readonly home: number | null;
@@ -43,10 +46,20 @@ export interface Working {
 
 /**
  * Works a pattern text from its cast-on to its last row. Faults in the pattern are problems in the answer; only a text
- * without rows, or without a count to begin with, is `unreadable`.
+ * without rows, without a count to begin with, or without the size that is asked for, is `unreadable`.
+ *
+ * @param size which of its sizes, from 1
  */
-export function fabricOf(text: string, options: NameOptions = {}): Result<Fabric> {
-	return mapResult(workingOf(readPattern(text), options), ({ fabric }) => fabric);
+export function fabricOf(text: string, options: NameOptions = {}, size = 1): Result<Fabric> {
+	const pattern = readPattern(text, undefined, size);
+	if (size > pattern.sizes)
+		return fault(
+			'unreadable',
+			pattern.sizes === 1
+				? 'This pattern is written for one size.'
+				: `This pattern is written for ${pattern.sizes} sizes; give a size from 1 to ${pattern.sizes}.`
+		);
+	return mapResult(workingOf(pattern, options), ({ fabric }) => fabric);
 }
 
 /**
@@ -80,6 +93,7 @@ export function* working(
 		...keyProblems(pattern, uses),
 		...oddProblems(pattern),
 		...passedProblems(pattern),
+		...sizeProblems(pattern),
 		...countProblems(steps),
 		...nameProblems(uses, settled),
 		...repeatProblems(steps),
@@ -90,6 +104,7 @@ export function* working(
 	const cloth = steps.at(-1)?.worked.cloth;
 	const fabric = {
 		castOn: count,
+		sizes: pattern.sizes,
 		rows: steps.map(({ row }) => row),
 		home: failed || !cloth ? null : homeOf(cloth, count),
 		open: last ? { rows: rowsOf(last, planned), until: last.until } : null,

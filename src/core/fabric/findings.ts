@@ -40,6 +40,20 @@ export const oddProblems = ({ odd, rows }: Pattern): Problem[] => [
 	)
 ];
 
+/** Lists of sizes that are longer or shorter than the cast-on's. */
+export const sizeProblems = ({ sizes, oddSizes }: Pattern): Problem[] =>
+	oddSizes.map((place) =>
+		problem(
+			'sizes',
+			0,
+			0,
+			place,
+			sizes === 1
+				? 'This list is of several sizes, and the cast-on has one. Write “Cast on 80 (88, 96).”'
+				: `The cast-on is written for ${sizes} sizes, and this list is not. Give a number for each, 0 for none.`
+		)
+	);
+
 /** What is passed over because it is no row, said once for each run of lines. */
 export const passedProblems = ({ passed }: Pattern): Problem[] =>
 	passed.map((place) =>

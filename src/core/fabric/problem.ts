@@ -10,6 +10,7 @@ export const PROBLEMS = {
 	conflict: 'error',
 	'missing-row': 'error',
 	'count-said': 'error',
+	sizes: 'error',
 	'two-readings': 'warning',
 	'tight-rest': 'warning',
 	'long-travel': 'warning',

@@ -1,4 +1,5 @@
 import { phraseOf } from '../naming/phrase';
+import { isSentence } from '../naming/sentence';
 import { actionOf, reachOf, timesOf, type Action, type ToLast } from './word';
 import type { Piece, Place } from './tree';
 
@@ -16,17 +17,36 @@ export type Item = Place &
 		  }
 	);
 
+/** A name that is written out where it is used: `C4F (sl 2 to cn, …)`. */
+export interface WrittenOut extends Place {
+	readonly name: string;
+}
+
 /** What a row does, and the count of stitches that it is said to end with. */
 export interface Body {
 	readonly items: readonly Item[];
 	readonly count: (Place & { readonly stitches: number }) | null;
+	/** where names are defined in brackets behind them */
+	readonly defines: readonly WrittenOut[];
 }
 
 /** The items of a row: words, brackets with how often, and what stands between a star and “rep from *”. */
-export function bodyOf(pieces: readonly Piece[]): Body {
+export function bodyOf(pieces: readonly Piece[], text: string): Body {
+	const defines: WrittenOut[] = [];
 	const count = countOf(pieces.at(-1));
 	const parted = count ? [...pieces.slice(0, -1), ...restOf(pieces.at(-1)!, count.from)] : pieces;
-	return { items: alone(itemsOf(parted)), count };
+	return { items: alone(itemsOf(withoutBrackets(parted, text, defines))), count, defines };
+}
+
+/** Pieces without the brackets that only tell of the name before them: what it means, or how many stitches it is over. */
+function withoutBrackets(pieces: readonly Piece[], text: string, defines: WrittenOut[]): Piece[] {
+	return pieces.filter((piece, i) => {
+		const before = pieces[i - 1];
+		if (piece.kind !== 'bracket' || before?.kind !== 'word' || actionOf(before.text)) return true;
+		const inside = text.slice(piece.from + 1, piece.to - 1);
+		if (isSentence(inside)) defines.push({ name: before.text, from: piece.from + 1, to: piece.to - 1 });
+		return !isSentence(inside) && !COUNT.test(inside.trim());
+	});
 }
 
 /** `(8 sts)`, `– 8 sts`, at the end of a row. */

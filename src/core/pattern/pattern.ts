@@ -5,6 +5,7 @@ import { readHead, withColons, type AllRows, type RowHead as Head, type RowSide 
 import { bodyOf, type Body, type Item } from './items';
 import { logicalLines } from './lines';
 import { likeOf, sentenceOf, type RowRepeat } from './sentence';
+import { sized } from './sizes';
 import { statementsOf, type Place, type Statement } from './tree';
 
 export type { Item } from './items';
@@ -30,6 +31,8 @@ export interface WrittenRow extends Place {
 	readonly like: readonly number[] | null;
 	/** how many stitches it is said to end with, and where */
 	readonly count: Body['count'];
+	/** names that it writes out in brackets behind them */
+	readonly defines: Body['defines'];
 	/** brackets before the row that say nothing known */
 	readonly odd: readonly (Place & { readonly text: string })[];
 	/** the names that it uses, each spelling once */
@@ -53,6 +56,10 @@ export interface Pattern {
 	readonly key: readonly PatternKey[];
 	/** sentences that tell the hands to do something nobody knows */
 	readonly odd: readonly (Place & { readonly text: string })[];
+	/** how many sizes it is written for */
+	readonly sizes: number;
+	/** lists of another length than the cast-on's */
+	readonly oddSizes: readonly Place[];
 	/** what is no row and is passed over: runs of neighbouring lines */
 	readonly passed: readonly Place[];
 	/** what each line says by itself: the next reading takes over those that stand as they were */
@@ -68,8 +75,10 @@ type Said =
  * Reads a pattern text; what it cannot place stands in `odd` or `passed`, and nothing is dropped.
  *
  * @param before an earlier reading of much the same text: lines that stand as they were are not read again
+ * @param size which of its sizes, from 1
  */
-export function readPattern(text: string, before?: Pattern): Pattern {
+export function readPattern(written: string, before?: Pattern, size = 1): Pattern {
+	const { text, sizes, odd: oddSizes } = sized(written, size);
 	const reading = new Reading();
 	const lines = new Map<string, PatternLine>();
 	for (const { text: line, from } of logicalLines(text)) {
@@ -79,7 +88,7 @@ export function readPattern(text: string, before?: Pattern): Pattern {
 	}
 	const { castOn, multiple, rows, repeats, key, odd, passed } = reading;
 	const rounds = rows.length > 0 && rows.every(({ round }) => round);
-	return { castOn, multiple, rounds, rows, repeats, key, odd, passed, lines };
+	return { castOn, multiple, rounds, rows, repeats, key, odd, sizes, oddSizes, passed, lines };
 }
 
 /** What opens a list of names and what they mean. */
@@ -108,6 +117,8 @@ class Reading {
 			if (one.row) {
 				this.#inKey = false;
 				this.rows.push({ ...one.row, from: start + one.row.from, to: start + one.row.to });
+				for (const { from, to, line: defined } of definedIn(one.row, line))
+					this.key.push({ from: start + one.row.from + from, to: start + one.row.from + to, line: defined });
 				continue;
 			}
 			const { head, from, to, bodyFrom } = one.statement;
@@ -199,6 +210,25 @@ function headOf(text: string): Head | null {
 	return { ...read, odd: [...read.odd, { from, to: read.to + rest.trimEnd().length, text: rest.trim() }] };
 }
 
+/** What a row defines in brackets, read once for the row; places count from where the row begins. */
+const definitions = new WeakMap<WrittenRow, readonly PatternKey[]>();
+
+function definedIn(row: WrittenRow, line: string): readonly PatternKey[] {
+	if (row.defines.length === 0) return [];
+	let known = definitions.get(row);
+	if (!known) {
+		known = row.defines.flatMap(({ name, from, to }) =>
+			readKey(`${name}: ${line.slice(row.from + from, row.from + to)}`).map((one) => ({
+				from,
+				to,
+				line: one
+			}))
+		);
+		definitions.set(row, known);
+	}
+	return known;
+}
+
 /** Definitions take long to read, so each is read once for its statement. */
 const keyLines = new WeakMap<Statement, KeyLine | null>();
 
@@ -208,6 +238,8 @@ function keyLineOf(statement: Statement, text: string): KeyLine | null {
 	return line;
 }
 
+const NO_BODY: Body = { items: [], count: null, defines: [] };
+
 function writtenRow({ from, to, bodyFrom, head, pieces }: Statement, text: string, read: Head): WrittenRow {
 	const at = head === null ? to : bodyFrom;
 	const body = text.slice(at - from);
@@ -216,7 +248,7 @@ function writtenRow({ from, to, bodyFrom, head, pieces }: Statement, text: strin
 	// `Row 1: (RS) k2`: the side may stand behind the colon as well.
 	const late = first?.kind === 'bracket' ? readHead(`Row 1 ${text.slice(first.from, first.to)}:`) : null;
 	const side = late?.side && late.odd.length === 0 ? late.side : null;
-	const { items, count } = head === null || like ? { items: [], count: null } : bodyOf(side ? rest : pieces);
+	const { items, count, defines } = head === null || like ? NO_BODY : bodyOf(side ? rest : pieces, text);
 	const stated = read.count === null ? null : { from: 0, to: read.to, stitches: read.count };
 	return {
 		from,
@@ -230,6 +262,7 @@ function writtenRow({ from, to, bodyFrom, head, pieces }: Statement, text: strin
 		items,
 		like,
 		count: count ?? stated,
+		defines,
 		odd: read.odd,
 		names: [...namesOf(items)]
 	};

@@ -72,7 +72,8 @@ function run(said: string): Action | null {
 	if (number === undefined && /^(?:sts|stitches)$/.test(stitches)) return null;
 	const word = RUNS.get(verb)?.get(rest);
 	const count = number === undefined ? 1 : numberOf(number);
-	if (!word || count === undefined) return null;
+	// None, in one size of a list, stands apart from its word.
+	if (!word || count === undefined || (count === 0 && !/ 0/.test(said))) return null;
 	const bare = number === undefined && rest === '' && faceOf(word) !== null;
 	return { do: 'work', word, reach: { count }, ...(bare ? { bare } : {}) };
 }

@@ -72,6 +72,7 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 			return [{ says: `Say ${insert} stitches`, edits: [{ from, to: from + count[0].length, insert }] }];
 		}
 		case 'conflict':
+		case 'sizes':
 		case 'section':
 		case 'not-worked':
 		case 'long-travel':

@@ -1,0 +1,41 @@
+import type { Place } from './tree';
+
+/** A pattern in one of the sizes it is written for: as long as what is written, so that every place stays. */
+export interface Sized {
+	readonly text: string;
+	/** how many sizes there are; 1 where the cast-on has no list */
+	readonly sizes: number;
+	/** lists that have another number of sizes than the cast-on */
+	readonly odd: readonly Place[];
+}
+
+const ONE = '(?:\\d+|[-–—])';
+/** `80 (88, 96)`: a number, and in brackets nothing but numbers; 0 or a dash for none. */
+const LIST = new RegExp(`(?<![\\d/.])${ONE}\\s*[([]\\s*(${ONE}(?:\\s*,\\s*${ONE})*)\\s*[)\\]]`, 'g');
+const CAST_ON = new RegExp(`\\b(?:cast on|co)\\s+${LIST.source}`, 'i');
+
+/**
+ * Writes out one size of a pattern: every list by the number of that size, which stands at its list's end, so that the
+ * word it belongs to still covers the whole list.
+ *
+ * @param size from 1; lists without it give their first
+ */
+export function sized(text: string, size: number): Sized {
+	const castOn = CAST_ON.exec(text);
+	const sizes = castOn ? 1 + listOf(castOn[1]).length : 1;
+	if (!/[([]\s*(?:\d|[-–—])/.test(text)) return { text, sizes, odd: [] };
+	const odd: Place[] = [];
+	const written = text.replace(LIST, (list: string, inside: string, at: number) => {
+		const numbers = [/^(?:\d+|[-–—])/.exec(list)![0], ...listOf(inside)];
+		// One number alone in brackets says something else, unless there are two sizes.
+		if (numbers.length === 2 && sizes !== 2) return list;
+		// A dash before brackets joins words: only numbers begin a list.
+		if (!/^\d/.test(list) && sizes === 1) return list;
+		if (numbers.length !== sizes) odd.push({ from: at, to: at + list.length });
+		const number = numbers[size - 1] ?? numbers[0];
+		return (/^\d/.test(number) ? number : '0').padStart(list.length);
+	});
+	return { text: written, sizes, odd };
+}
+
+const listOf = (inside: string): string[] => inside.split(',').map((one) => one.trim());
