@@ -16,6 +16,7 @@ import {
 } from './findings';
 import { meaningBy, namesIn, type NameOptions, type Names } from './names';
 import { planOf, type Planned } from './plan';
+import { rhythmProblems } from './rhythm';
 import { problem, sortedProblems, type Problem } from './problem';
 import { problemsOf, stepsOf, type FabricRow, type Step } from './steps';
 
@@ -97,6 +98,7 @@ export function* working(
 		...countProblems(steps),
 		...nameProblems(uses, settled),
 		...repeatProblems(steps),
+		...rhythmProblems(steps),
 		...(fromRow ? [castOnFromRow(planned[0].written, count)] : [])
 	]);
 	const failed = sorted.some(({ severity }) => severity === 'error');

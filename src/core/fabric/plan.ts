@@ -20,6 +20,8 @@ export interface Planned {
 	readonly again: Place | null;
 	/** the side it was written for */
 	readonly wasSide: RowSide;
+	/** which run of numbers it belongs to, from 0 */
+	readonly section: number;
 }
 
 /** Rows whose numbers run on; where numbers begin again, so does a section. */
@@ -39,6 +41,7 @@ interface Draft {
 	readonly again: RowRepeat | null;
 	/** the row that it repeats */
 	readonly of: Draft | null;
+	readonly section: number;
 }
 
 /** The rows in the order they are worked: section after section, in each by their numbers, repeats where they stand. */
@@ -46,9 +49,9 @@ export function planOf(pattern: Pattern): { planned: Planned[]; problems: Proble
 	const planning = new Planning(pattern);
 	const drafts = planning.drafts();
 	const sides = sidesOf(drafts);
-	const planned = drafts.map(({ n, as, written, again, of }, i): Planned => {
+	const planned = drafts.map(({ n, as, written, again, of, section }, i): Planned => {
 		const wasSide = of ? sides[drafts.indexOf(of)] : sides[i];
-		return { number: { n, side: sides[i] }, written, as, again, wasSide };
+		return { number: { n, side: sides[i] }, written, as, again, wasSide, section };
 	});
 	return { planned, problems: [...planning.problems, ...turnedProblems(planned)] };
 }
@@ -59,6 +62,7 @@ class Planning {
 	readonly #sections: Section[];
 	/** rows worked so far, also those that are nowhere written */
 	#n = 0;
+	#index = 0;
 
 	constructor(readonly pattern: Pattern) {
 		this.#sections = sectionsOf(pattern);
@@ -70,6 +74,7 @@ class Planning {
 	}
 
 	#section(section: Section, index: number): void {
+		this.#index = index;
 		const numbers = [...section.byNumber.keys()];
 		const least = index === 0 ? 1 : Math.min(...numbers);
 		if (index > 0)
@@ -161,7 +166,8 @@ class Planning {
 			written: worked,
 			marked: markOf(written, own),
 			again: null,
-			of: null
+			of: null,
+			section: this.#index
 		});
 	}
 
@@ -197,7 +203,7 @@ class Planning {
 					continue;
 				}
 				const of = row.of ?? row;
-				this.#drafts.push({ ...of, n: ++this.#n, marked: null, again: repeat, of });
+				this.#drafts.push({ ...of, n: ++this.#n, marked: null, again: repeat, of, section: this.#index });
 			}
 	}
 

@@ -3,6 +3,13 @@ import { mendsOf } from './mend';
 import { applyEdits } from './text';
 import { fabric, working } from '../../../tests/support/swatch';
 
+/** A rope of seven crosses, one every fourth row. */
+const ROPE = `Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2 and all WS rows: as they face.\n${[
+	3, 7, 11, 15, 19, 23, 27, 31
+]
+	.map((n) => `Row ${n}: p2, 2/2 RC, p2.\nRow ${n + 2}: as they face.`)
+	.join('\n')}`;
+
 describe('a mend', () => {
 	const mended = (text: string, code: string, which = 0) => {
 		const now = working(text);
@@ -22,7 +29,18 @@ describe('a mend', () => {
 			'wrong-side-repeat',
 			'Rep rows 1-4'
 		],
-		['Cast on 4.\nRnd 1: 2/2 RC.\nRnd 2: 2/2 LC.', 'tight-rest', 'Rnd 3: 2/2 LC']
+		['Cast on 4.\nRnd 1: 2/2 RC.\nRnd 2: 2/2 LC.', 'tight-rest', 'Rnd 3: 2/2 LC'],
+		['Cast on 8.\nRow 1 (RS): k2tog, k6 (8 sts).', 'count-said', '(7 sts)'],
+		[
+			ROPE.replace('Row 11: p2, 2/2 RC, p2.', 'Row 11: as they face.'),
+			'missed-cross',
+			'Row 11: p2, 2/2 RC, p2'
+		],
+		[
+			ROPE.replace('Row 11: p2, 2/2 RC, p2.', 'Row 11: p2, 2/2 LC, p2.'),
+			'flipped-lean',
+			'Row 11: p2, 2/2 RC, p2'
+		]
 	])('of “%s” takes “%s” away', (text, code, wanted) => {
 		const after = mended(text, code);
 		expect(after).toContain(wanted);

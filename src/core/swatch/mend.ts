@@ -6,14 +6,9 @@ import { nameIn } from '../naming/schools';
 import { FACING_WORDS, SINGLE_WORDS } from '../pattern/vocabulary';
 import { actionOf } from '../pattern/word';
 import { renameCrossing } from './edit';
-import type { TextEdit } from './text';
+import type { Mend, TextEdit } from './text';
 import { addRepeat, addRows } from './rows';
-
-/** Something to press that mends a finding: what it says, and what it changes in the text. */
-export interface Mend {
-	readonly says: string;
-	readonly edits: readonly TextEdit[];
-}
+import { rhythmMends } from './rhythmMend';
 
 /** The mends of a finding, the likeliest first; none where only the teacher can know. */
 export function mendsOf(text: string, working: Working, found: Problem): Mend[] {
@@ -72,6 +67,12 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 			return [{ says: `Say ${insert} stitches`, edits: [{ from, to: from + count[0].length, insert }] }];
 		}
 		case 'conflict':
+		case 'missed-cross':
+		case 'flipped-lean':
+			return rhythmMends(text, working, found);
+		case 'odd-spacing':
+		case 'sunk-rope':
+		case 'face-change':
 		case 'sizes':
 		case 'section':
 		case 'not-worked':
