@@ -34,7 +34,7 @@ describe('a mend', () => {
 		[
 			ROPE.replace('Row 11: p2, 2/2 RC, p2.', 'Row 11: as they face.'),
 			'missed-cross',
-			'Row 11: p2, 2/2 RC, p2'
+			'as they face 2, 2/2 RC, as they face 2'
 		],
 		[
 			ROPE.replace('Row 11: p2, 2/2 RC, p2.', 'Row 11: p2, 2/2 LC, p2.'),

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { mendsOf } from '$core/swatch/mend';
-import type { Mend } from '$core/swatch/text';
+	import type { Mend } from '$core/swatch/text';
 	import type { OpenSwatch } from './openSwatch.svelte';
 	import type { RowsEditor } from './rowsEditor';
 

@@ -37,8 +37,7 @@ import { parser } from '$core/pattern/parser';
 import { faceOf } from '$core/crossing/work';
 import { OFFERED_WORDS, singleWord } from '$core/pattern/vocabulary';
 import { actionOf } from '$core/pattern/word';
-import type { Mend } from '$core/swatch/mend';
-import type { TextEdit } from '$core/swatch/text';
+import type { Mend, TextEdit } from '$core/swatch/text';
 
 /** A finding with what mends it. */
 export interface Finding {
