@@ -1,34 +1,10 @@
+import type { PaletteKind } from './addable';
 import { isBed, type Medium } from '../technique/medium';
 import { frontsSaid } from '../lesson/answers';
 import { madeWays } from './made';
 import type { Lesson, Part } from '../lesson/lesson';
 import { estimateOf } from './estimate';
 import type { Rates } from './rates';
-
-/** Kinds of part that can be added by themselves; those about a crossing, or about rows, need a lesson that has some. */
-export const PALETTE = [
-	'explain',
-	'picture',
-	'show',
-	'compare',
-	'swatch',
-	'practice',
-	'check',
-	'mend',
-	'count',
-	'care',
-	'finish',
-	'note'
-] as const;
-export type PaletteKind = (typeof PALETTE)[number];
-
-/** Kinds that a lesson has something for: most need a crossing, some need rows. */
-export const addableTo = ({ crossings, swatches }: Lesson): PaletteKind[] =>
-	PALETTE.filter((kind) => {
-		if (['explain', 'care', 'finish', 'note'].includes(kind)) return true;
-		if (kind === 'count' || kind === 'swatch') return swatches.length > 0;
-		return crossings.length > 0 || (kind === 'compare' && swatches.length > 1);
-	});
 
 /** A new part of some kind, about a crossing of the lesson, with the minutes it takes; `null` where the lesson has nothing it could be about. */
 export function newPart(

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Voice } from '../hands/voice';
 import { emptyLesson, type Lesson, type Part } from '../lesson/lesson';
-import { rowsShown, showingOf } from './showing';
+import { rowsShown } from './rowsShown';
+import { showingOf } from './showing';
 import { crossing, lesson, parts } from '../../../tests/support/taughtLesson';
 
 describe('rows of a part', () => {

@@ -6,8 +6,6 @@ import { isBed, type Bed, type Medium } from '../technique/medium';
 import { bedWaysOf, type BedWay } from '../ways/bed';
 import { handed, type Handed } from '../ways/handed';
 import { wayOf, type Way } from '../ways/ways';
-import type { Working } from '../fabric/fabric';
-import { swatchOf } from '../lesson/rows';
 import { crossingOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
 
 /** A way with its steps: of hands on needles, or of tools at a machine's bed or a loom's pegs. */
@@ -77,22 +75,4 @@ function sideOf(lesson: Lesson, side: Compared, voice: Voice): ComparedSide | nu
 	if (!seen) return null;
 	const how = seen.shown ? `, ${seen.shown.way.title.toLowerCase()}` : '';
 	return { title: `${seen.taught.name}${how}`, showing: seen };
-}
-
-/** Rows that a part knits or counts: the cloth, and the places of its rows in the plan. */
-export interface RowsShown {
-	readonly title: string;
-	readonly working: Working;
-	readonly steps: readonly number[];
-}
-
-/** The rows of a part that has some and can be worked; `null` for any other. */
-export function rowsShown(lesson: Lesson, part: Part): RowsShown | null {
-	if (part.kind !== 'swatch' && part.kind !== 'practice' && part.kind !== 'count') return null;
-	const swatch = lesson.swatches.find(({ id }) => id === part.swatch);
-	const working = swatch && swatchOf(lesson, swatch.id);
-	if (!working) return null;
-	const [from, to] = part.kind === 'swatch' ? [part.from ?? 1, part.to ?? Infinity] : [1, Infinity];
-	const steps = working.steps.flatMap(({ row }, i) => (row.n >= from && row.n <= to ? [i] : []));
-	return { title: swatch.title, working, steps };
 }

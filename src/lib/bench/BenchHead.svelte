@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { pastedAs, type Pasted } from '$core/formats/pasted';
+	import type { Pasted } from '$core/formats/pasted';
 	import { counted, inWords } from '$core/naming/numbers';
 	import { keepKeyAndGo, makeSwatchAndGo } from '$lib/client/pasted';
 	import { nearNames } from '$core/naming/near';
@@ -27,11 +27,16 @@
 	/** a key or rows that were pasted where a name goes */
 	let pasted = $state.raw<{ text: string; as: Exclude<Pasted, { kind: 'name' }> } | null>(null);
 	let trouble = $state<string | null>(null);
-	function paste(event: ClipboardEvent) {
+	async function paste(event: ClipboardEvent) {
 		const text = event.clipboardData?.getData('text/plain') ?? '';
-		const as = text.includes('\n') ? pastedAs(text) : ({ kind: 'name' } as const);
-		pasted = as.kind === 'name' ? null : { text, as };
-		if (pasted) event.preventDefault();
+		pasted = null;
+		// One line is a name; of several, somebody who reads patterns says what they are.
+		if (!text.includes('\n')) return;
+		event.preventDefault();
+		const { pastedAs } = await import('$core/formats/pasted');
+		const as = pastedAs(text);
+		if (as.kind === 'name') onretype(text.replace(/\s+/g, ' ').trim());
+		else pasted = { text, as };
 	}
 	async function takePasted() {
 		if (!pasted) return;

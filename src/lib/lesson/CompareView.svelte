@@ -1,11 +1,9 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
 	import { sidesOf } from '$core/teaching/showing';
-	import { rowsWorked } from '$core/lesson/rows';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import FittedCross from '$lib/drawing/FittedCross.svelte';
-	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
 
 	/** Two crosses, two ways or two swatches side by side; ways go on in step, and the shorter one waits at its end. */
 	let { lesson, part, step }: { lesson: Lesson; part: Extract<Part, { kind: 'compare' }>; step: number } =
@@ -24,9 +22,10 @@
 					This side points to nothing in the lesson. Choose what to compare.
 				</p>
 			{:else if 'text' in side}
-				{@const rows = rowsWorked(side.text)}
 				<div class="min-h-40 flex-1">
-					{#if rows.ok}<SwatchPicture working={rows.value} fit="whole" />{/if}
+					{#await import('$lib/drawing/RowsPicture.svelte') then { default: RowsPicture }}
+						<RowsPicture text={side.text} />
+					{/await}
 				</div>
 			{:else if side.showing.shown}
 				{@const shown = side.showing.shown}

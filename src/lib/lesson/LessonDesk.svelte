@@ -3,7 +3,7 @@
 	import { onMount, tick, untrack } from 'svelte';
 	import { canJoin } from '$core/lesson/rearrange';
 	import { ratesWith } from '$core/planning/rates';
-	import { addableTo, newPart, type PaletteKind } from '$core/planning/palette';
+	import { addableTo, type PaletteKind } from '$core/planning/addable';
 	import type { LessonPage } from '$lib/wire/lesson';
 	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
@@ -22,7 +22,7 @@
 	import LessonHead from './LessonHead.svelte';
 	import PartDesk from './PartDesk.svelte';
 	import PartList from './PartList.svelte';
-	import { Review } from './review.svelte';
+	import { planning, Review } from './review.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
 
 	/** A lesson to write: its clock, its parts, the chosen part. */
@@ -50,6 +50,7 @@
 		const about = part && 'crossing' in part ? part.crossing : undefined;
 		// A lesson that says nothing of it is in the teacher's words.
 		const names = lesson.names ?? { school: 'over', terms: settings.value.terms };
+		const { newPart } = await planning();
 		const fresh = newPart({ ...lesson, names }, kind, newId(), about);
 		if (!fresh) return;
 		open.change({ kind: 'add-part', part: fresh, after: part?.id ?? AT_THE_END });

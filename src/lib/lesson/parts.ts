@@ -1,5 +1,5 @@
 import type { Part } from '$core/lesson/lesson';
-import type { PaletteKind } from '$core/planning/palette';
+import type { PaletteKind } from '$core/planning/addable';
 import type { SlipId } from '$core/lesson/slip';
 
 /** What a teacher calls each kind of part, short enough for the clock bar. */

@@ -6,6 +6,9 @@ import type { Rates } from '$core/planning/rates';
 /** How long the typing rests before a lesson is looked through again. */
 const REST_MS = 200;
 
+/** Making parts plays every way there is, as checks do: it comes when the page is there. */
+export const planning = () => import('$core/planning/palette');
+
 /**
  * What the checks say of a lesson as it is now. They play every way there is, so they are the browser's to make, come
  * when the page is there, and wait until the typing rests. Make it in a component: it ends with that.
@@ -20,6 +23,7 @@ export class Review {
 			let late = false;
 			const timer = setTimeout(
 				async () => {
+					void planning();
 					const { checkLesson } = await import('$core/planning/check');
 					if (!late) this.checked = checkLesson(now, by);
 				},

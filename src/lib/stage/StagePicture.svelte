@@ -5,10 +5,7 @@
 	import { nameOf } from '$core/naming/name';
 	import { handed } from '$core/ways/handed';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
-	import CompareView from '$lib/lesson/CompareView.svelte';
 	import FittedCross from '$lib/drawing/FittedCross.svelte';
-	import MendView from '$lib/lesson/MendView.svelte';
-	import PictureRow from '$lib/drawing/PictureRow.svelte';
 	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
 	import type { Stage } from './stage.svelte';
 
@@ -83,17 +80,30 @@
 	</div>
 {:else if part.kind === 'compare'}
 	<div class="mx-auto h-full max-w-6xl p-4 text-xl">
-		<CompareView lesson={stage.lesson} {part} step={moment.step} />
+		{#await import('$lib/lesson/CompareView.svelte') then { default: CompareView }}<CompareView
+				lesson={stage.lesson}
+				{part}
+				step={moment.step}
+			/>{/await}
 	</div>
 {:else if part.kind === 'mend' && seen}
 	<div class="mx-auto h-full max-w-5xl overflow-y-auto p-4 text-xl lg:text-2xl">
-		<MendView lesson={stage.lesson} {part} told={moment.told} />
+		{#await import('$lib/lesson/MendView.svelte') then { default: MendView }}<MendView
+				lesson={stage.lesson}
+				{part}
+				told={moment.told}
+			/>{/await}
 	</div>
 {:else if stage.rows && part.kind === 'swatch' && step !== undefined}
 	<div class="mx-auto grid h-full max-w-6xl content-center gap-4 overflow-y-auto p-4 sm:grid-cols-[2fr_1fr]">
 		<div class="self-center">
 			{#if stage.rows.working.steps[step].worked.crossings.length > 0}
-				<PictureRow working={stage.rows.working} {step} from={begins} alt="The row, from the arrow on" />
+				{#await import('$lib/drawing/PictureRow.svelte') then { default: PictureRow }}<PictureRow
+						working={stage.rows.working}
+						{step}
+						from={begins}
+						alt="The row, from the arrow on"
+					/>{/await}
 			{:else}
 				<p class="font-serif text-3xl sm:text-5xl">A plain row</p>
 			{/if}

@@ -1,7 +1,8 @@
 import { timed, type Lesson } from '$core/lesson/lesson';
 import { repeatsOf } from '$core/teaching/repeats';
 import { retold, toldIn } from '$core/telling/said';
-import { rowsShown, showingOf, stepsIn } from '$core/teaching/showing';
+import { rowsShown } from '$core/teaching/rowsShown';
+import { showingOf, stepsIn } from '$core/teaching/showing';
 import { WRITTEN_SCHOOLS } from '$core/naming/schools';
 import type { OpenSettings } from '$lib/client/settings.svelte';
 import { FIRST_MOMENT, type Moment } from './moment';

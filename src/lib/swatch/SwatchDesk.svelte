@@ -18,9 +18,7 @@
 	import CounterBar from './CounterBar.svelte';
 	import FiguresPanel from './FiguresPanel.svelte';
 	import HerePanel from './HerePanel.svelte';
-	import LostPlace from './LostPlace.svelte';
 	import { OpenSwatch } from './openSwatch.svelte';
-	import RecipeForm from './RecipeForm.svelte';
 	import type { RowsEditor } from './rowsEditor';
 	import RowsField from './RowsField.svelte';
 	import SwatchFiles from './SwatchFiles.svelte';
@@ -29,6 +27,9 @@
 	/** A swatch: its rows, the cloth they make, what is known of both, and the counter. */
 	let { data }: { data: SwatchPage } = $props();
 	const settings = getSettings();
+	// Somebody who has lost her place may have lost the network as well: it is here before it is asked for.
+	const lostPlace = () => import('./LostPlace.svelte');
+	onMount(() => void lostPlace());
 	const memory = untrack(() => new OpenMemory(data.memory));
 	const open = untrack(() => new OpenSwatch(data));
 	onMount(() => {
@@ -190,13 +191,15 @@
 </div>
 
 <Dialog title="Make rows from a motif" wide bind:open={making}>
-	<RecipeForm
-		press="Put these rows in"
-		onmake={(text) => {
-			making = false;
-			open.edit([{ from: 0, to: open.text.length, insert: text }], 'made from a motif');
-		}}
-	/>
+	{#await import('./RecipeForm.svelte') then { default: RecipeForm }}
+		<RecipeForm
+			press="Put these rows in"
+			onmake={(text) => {
+				making = false;
+				open.edit([{ from: 0, to: open.text.length, insert: text }], 'made from a motif');
+			}}
+		/>
+	{/await}
 	<p class="mt-4 text-quiet">They take the place of the rows there are; undo brings those back.</p>
 </Dialog>
 <Dialog title="Side by side" wide bind:open={comparing}>
@@ -217,7 +220,7 @@
 	{/await}
 </Dialog>
 <Dialog title="Where am I?" bind:open={lost}>
-	<LostPlace {open} onset={() => (lost = false)} />
+	{#await lostPlace() then { default: LostPlace }}<LostPlace {open} onset={() => (lost = false)} />{/await}
 </Dialog>
 
 <style>
