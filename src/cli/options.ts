@@ -51,6 +51,7 @@ const TAKEN = {
 	ways: WAY,
 	play: WAY,
 	rows: ['count', 'centre', 'size'],
+	chart: ['count', 'centre', 'size'],
 	draft: [],
 	'check-lesson': [],
 	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large']

@@ -1,4 +1,4 @@
-import { fabricOf } from '../core/fabric/fabric';
+import { fabricOf, sizeWorked } from '../core/fabric/fabric';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
@@ -16,6 +16,7 @@ import { bedWaysOf, type BedWay } from '../core/ways/bed';
 import { wayOf, waysOf, type Way, type WayOptions } from '../core/ways/ways';
 import { isBed, type Bed } from '../core/technique/medium';
 import type { ReadOptions } from '../core/naming/reading';
+import { chartOf } from '../core/swatch/chart';
 import { sayIn } from '../core/ways/sayIn';
 import { nameIn, WRITTEN_SCHOOLS } from '../core/naming/schools';
 import { given, type Given } from './options';
@@ -40,6 +41,8 @@ export function run(args: readonly string[], input = ''): Result<unknown> {
 			return answerPlay(rest);
 		case 'rows':
 			return answerRows(rest, input);
+		case 'chart':
+			return answerChart(rest, input);
 		case 'draft':
 			return answerDraft(rest, input);
 		case 'check-lesson':
@@ -47,7 +50,7 @@ export function run(args: readonly string[], input = ''): Result<unknown> {
 		default:
 			return fault(
 				'unreadable',
-				`“${verb ?? ''}” is no verb; give read, name, say, ways, play, rows, draft, check-lesson, handout or batch.`
+				`“${verb ?? ''}” is no verb; give read, name, say, ways, play, rows, chart, draft, check-lesson, handout or batch.`
 			);
 	}
 }
@@ -141,6 +144,19 @@ function answerPlayBed(asked: Given, crossing: Crossing, said: object, medium: B
 function answerRows(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('rows', args, []);
 	return asked.ok ? fabricOf(input, nameOptions(asked.value), asked.value.options.size) : asked;
+}
+
+function answerChart(args: readonly string[], input: string): Result<unknown> {
+	const asked = given('chart', args, []);
+	if (!asked.ok) return asked;
+	const worked = sizeWorked(input, nameOptions(asked.value), asked.value.options.size);
+	return mapResult(worked, (working) => {
+		const { crosses, ...chart } = chartOf(working);
+		return {
+			...chart,
+			crosses: crosses.map((cross) => ({ ...cross, crossing: printCrossing(cross.crossing) }))
+		};
+	});
 }
 
 function answerDraft(args: readonly string[], input: string): Result<unknown> {

@@ -51,7 +51,11 @@ export interface Working {
  *
  * @param size which of its sizes, from 1
  */
-export function fabricOf(text: string, options: NameOptions = {}, size = 1): Result<Fabric> {
+export const fabricOf = (text: string, options?: NameOptions, size?: number): Result<Fabric> =>
+	mapResult(sizeWorked(text, options, size), ({ fabric }) => fabric);
+
+/** The same with all it was worked from. */
+export function sizeWorked(text: string, options: NameOptions = {}, size = 1): Result<Working> {
 	const pattern = readPattern(text, undefined, size);
 	if (size > pattern.sizes)
 		return fault(
@@ -60,7 +64,7 @@ export function fabricOf(text: string, options: NameOptions = {}, size = 1): Res
 				? 'This pattern is written for one size.'
 				: `This pattern is written for ${pattern.sizes} sizes; give a size from 1 to ${pattern.sizes}.`
 		);
-	return mapResult(workingOf(pattern, options), ({ fabric }) => fabric);
+	return workingOf(pattern, options);
 }
 
 /**
