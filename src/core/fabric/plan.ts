@@ -63,6 +63,7 @@ class Planning {
 	/** rows worked so far, also those that are nowhere written */
 	#n = 0;
 	#index = 0;
+	#full = false;
 
 	constructor(readonly pattern: Pattern) {
 		this.#sections = sectionsOf(pattern);
@@ -77,7 +78,7 @@ class Planning {
 		this.#index = index;
 		const numbers = [...section.byNumber.keys()];
 		const least = index === 0 ? 1 : Math.min(...numbers);
-		if (index > 0)
+		if (index > 0 && !this.#full)
 			this.problems.push(
 				problem(
 					'section',
@@ -145,7 +146,7 @@ class Planning {
 	}
 
 	#add(written: WrittenRow, as: number, own: boolean, begun: number): void {
-		if (this.#drafts.length >= MOST_ROWS) return;
+		if (this.#drafts.length >= MOST_ROWS) return this.#tooMany(written);
 		let worked = written;
 		if (written.like) {
 			const asked = written.like[Math.max(0, written.numbers.indexOf(as)) % written.like.length];
@@ -205,6 +206,14 @@ class Planning {
 				const of = row.of ?? row;
 				this.#drafts.push({ ...of, n: ++this.#n, marked: null, again: repeat, of, section: this.#index });
 			}
+	}
+
+	/** Rows past the most that are worked are said once. */
+	#tooMany(place: Place): void {
+		if (this.#full) return;
+		this.#full = true;
+		const message = `A pattern is worked for up to ${MOST_ROWS} rows; from here on it is not.`;
+		this.problems.push(problem('not-worked', this.#n, 1, place, message));
 	}
 
 	#missing(n: number, place: Place, message: string): void {

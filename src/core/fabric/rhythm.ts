@@ -1,5 +1,6 @@
 import type { Crossing } from '../crossing/crossing';
 import { rope, type Lean } from '../crossing/lean';
+import { faceOf } from '../crossing/work';
 import { turnOver } from '../crossing/transform';
 import { inList } from '../english';
 import { problem, type Problem } from './problem';
@@ -34,16 +35,14 @@ export function rhythmProblems(steps: readonly Step[]): Problem[] {
 		else bySection.set(section, [step]);
 	}
 	for (const section of bySection.values()) {
-		const crosses = section.flatMap(standingIn);
-		if (crosses.length < FEWEST) continue;
-		const crossed = new Set(
-			crosses.flatMap(({ column, width }) => Array.from({ length: width }, (_, i) => column + i))
-		);
+		const places = placesOf(section);
+		const judged = places.filter((place) => place.length >= FEWEST);
+		if (judged.length === 0) continue;
+		const crossed = new Set<number>();
+		for (const [{ column, width }] of places) for (let i = 0; i < width; i++) crossed.add(column + i);
 		const rows = new Map(section.map((step) => [step.row.n, step]));
-		for (const place of placesOf(crosses)) {
-			if (place.length < FEWEST) continue;
+		for (const place of judged)
 			problems.push(...spacingProblems(place, rows), ...leanProblems(place), ...sunkProblems(place, crossed));
-		}
 	}
 	return problems;
 }
@@ -68,16 +67,21 @@ function leanOf(crossing: Crossing, side: 'RS' | 'WS'): Lean {
 	return lean;
 }
 
-function placesOf(crosses: readonly Standing[]): Standing[][] {
-	const places = new Map<string, Standing[]>();
-	for (const cross of crosses) {
-		const key = `${cross.column} ${cross.width}`;
-		const known = places.get(key);
-		if (known) known.push(cross);
-		else places.set(key, [cross]);
-	}
+/** The crosses of a section by the columns they span, in the order of rows. */
+function placesOf(steps: readonly Step[]): Standing[][] {
+	const places = new Map<number, Standing[]>();
+	for (const step of steps)
+		for (const cross of standingIn(step)) {
+			const key = cross.column * MOST_WIDE + cross.width;
+			const known = places.get(key);
+			if (known) known.push(cross);
+			else places.set(key, [cross]);
+		}
 	return [...places.values()];
 }
+
+/** No crossing is so wide. */
+const MOST_WIDE = 64;
 
 /** Whether a list goes at least one and a half times through a period of two to four, and is not all the same. */
 function isDesign<T>(list: readonly T[]): boolean {
@@ -99,6 +103,8 @@ const rowOf = ({ step }: Standing): number => step.row.n;
 
 /** Crosses that were forgotten, or stand a row early or late. */
 function spacingProblems(place: readonly Standing[], rows: ReadonlyMap<number, Step>): Problem[] {
+	const usual = rowOf(place[1]) - rowOf(place[0]);
+	if (place.every((cross, i) => i === 0 || rowOf(cross) - rowOf(place[i - 1]) === usual)) return [];
 	const distances = place.slice(1).map((cross, i) => rowOf(cross) - rowOf(place[i]));
 	if (isDesign(distances)) return [];
 	const step = commonest(distances);
@@ -148,6 +154,7 @@ const nameOf = ({ placed }: Standing): string => placed.item.text;
 
 /** Crosses that lean against the others of their place. */
 function leanProblems(place: readonly Standing[]): Problem[] {
+	if (place.every(({ lean }) => lean === place[0].lean)) return [];
 	const found = place.map(({ lean }) => lean);
 	if (isDesign(found)) return [];
 	const usual = found.find(
@@ -202,32 +209,37 @@ function faceProblems(steps: readonly Step[]): Problem[] {
 	/** by strand: the face it shows since it lay in front */
 	let waiting = new Map<number, string>();
 	for (const step of steps) {
+		const mixed = step.worked.crossings.some(({ crossing }) => showsBoth(crossing));
+		if (!mixed && waiting.size === 0) continue;
 		const { strands, faces } = step.row;
-		const crosses = step.worked.crossings.length > 0 ? standingIn(step) : [];
-		const crossedNow = new Set<number>();
+		const crosses = standingIn(step);
+		const crossed = new Set<number>();
 		for (const { column, width } of crosses)
-			for (let i = 0; i < width; i++) crossedNow.add(strands[strands.length - 1 - column - i]);
-		if (waiting.size > 0) {
-			strands.forEach((strand, i) => {
-				const face = waiting.get(strand);
-				if (face === undefined || strand === 0 || crossedNow.has(strand)) return;
-				waiting.delete(strand);
-				if (faces[i] === face) return;
-				problems.push(changedAt(step, i, face));
-			});
-			for (const strand of crossedNow) waiting.delete(strand);
-		}
+			for (let i = 0; i < width; i++) crossed.add(strands[strands.length - 1 - column - i]);
+		strands.forEach((strand, i) => {
+			const face = waiting.get(strand);
+			if (face === undefined || strand === 0 || crossed.has(strand)) return;
+			if (faces[i] !== face) problems.push(changedAt(step, i, face));
+		});
+		waiting = new Map();
 		for (const cross of crosses) {
-			const columns = Array.from({ length: cross.width }, (_, i) => strands.length - 1 - cross.column - i);
-			if (new Set(columns.map((i) => faces[i])).size < 2) continue;
+			if (!showsBoth(cross.placed.crossing)) continue;
 			for (const column of frontColumns(cross)) {
 				const i = strands.length - 1 - column;
 				waiting.set(strands[i], faces[i]);
 			}
 		}
-		if (waiting.size === 0) waiting = new Map();
 	}
 	return problems;
+}
+
+const both = new WeakMap<Crossing, boolean>();
+
+/** Whether the stitches of a crossing show knit and purl; a slipped one may show either. */
+function showsBoth(crossing: Crossing): boolean {
+	let shows = both.get(crossing);
+	if (shows === undefined) both.set(crossing, (shows = new Set(crossing.work.map(faceOf)).size > 1));
+	return shows;
 }
 
 function changedAt({ planned: { number, written }, row }: Step, index: number, face: string): Problem {

@@ -20,9 +20,11 @@ interface Labelled {
 /** `C4F = sl 2 …`, `C4F – sl 2 …`; a dash between numbers or letters of a name has no blanks around it. */
 const LABEL = /^([^:=]{0,80}?)(?::|=|\s[-–—]+\s)/;
 
+const MAY_LABEL = /[:=]|\s[-–—]/;
+
 /** The definition in a text that holds one, or `null` when the text is a name. */
 export function labelled(text: string): Labelled | null {
-	const label = LABEL.exec(text);
+	const label = MAY_LABEL.test(text) ? LABEL.exec(text) : null;
 	if (!label) return isSentence(text) ? withoutLabel(text) : null;
 	const from = label[0].length;
 	const definition = text.slice(from);

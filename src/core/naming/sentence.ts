@@ -40,11 +40,11 @@ export function parseSentence(text: string, from = 0): Result<Sentence> {
 	});
 }
 
+const TELLS =
+	/\b(?:(?:slip|sl|place|put|move|transfer|skip|miss|drop|bring|insert|cn\d*|dpn|2nd|3rd|1st again|(?:cable|spare|pointed) needle)\b|c\.\s?n\.|(?:second|third) st|tog\b.*\b(?:sts?|leav(?:e|ing))\b)/i;
+
 /** True for text that tells the hands what to do, and is no name. */
-export const isSentence = (text: string): boolean =>
-	/\b(?:slip|sl|place|put|move|transfer|skip|miss|drop|bring|insert|cn\d*|dpn)\b|\bc\.\s?n\.|\b(?:cable|spare|pointed) needle\b|\b(?:2nd|3rd|second|third) st|\b(?:2nd|3rd)\b|\b1st again\b|\btog.*\b(?:st|sts|leave|leaving)\b/i.test(
-		text
-	);
+export const isSentence = (text: string): boolean => TELLS.test(text);
 
 interface Work {
 	words: WorkWord[];

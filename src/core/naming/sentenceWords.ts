@@ -1,5 +1,4 @@
 import { ORDINAL_WORDS } from '../english';
-import { numberOf } from './numbers';
 import { tokens, type Token } from './tokens';
 
 /** What the words of a definition are called here, whatever they were written as. */
@@ -35,8 +34,6 @@ const SEVERAL: readonly (readonly [string, string])[] = [
 	['auxiliary needle', 'cn'],
 	['cable needle', 'cn'],
 	['cable pin', 'cn'],
-	['cn needle', 'cn'],
-	['spare cn', 'cn'],
 	['needle you work from', 'LEFT'],
 	['left - hand needle', 'LEFT'],
 	['left hand needle', 'LEFT'],
@@ -59,49 +56,76 @@ const SEVERAL: readonly (readonly [string, string])[] = [
 	['on to', 'onto']
 ];
 
-/** They move nothing: what is said beside the work. */
-const GLOSSES: readonly string[] = ['one at a time', '( cn )', 'slipped', 'as if to purl'];
+/** What is one once those are: with `null`, what moves nothing and is said beside the work. */
+const THEN: readonly (readonly [string, string | null])[] = [
+	['cn needle', 'cn'],
+	['spare cn', 'cn'],
+	['one at a time', null],
+	['( cn )', null],
+	['slipped', null],
+	['as if to purl', null]
+];
 
 /** Abbreviations whose full stop ends no phrase. */
 const SHORT = new Set(['sl', 'k', 'p', 'st', 'sts', 'tog', 'cn', 'slip', 'n']);
+
+/** Runs of words by the first of them. */
+type Runs = ReadonlyMap<string, readonly { readonly run: readonly string[]; readonly as: string | null }[]>;
+
+function runsOf(table: readonly (readonly [string, string | null])[]): Runs {
+	const runs = new Map<string, { run: readonly string[]; as: string | null }[]>();
+	for (const [written, as] of table) {
+		const run = written.split(' ');
+		runs.set(run[0], [...(runs.get(run[0]) ?? []), { run, as }]);
+	}
+	return runs;
+}
+
+const FIRST = runsOf([['c . n', 'cn']]);
+const SECOND = runsOf(SEVERAL);
+const THIRD = runsOf(THEN);
 
 /**
  * The words of a definition in one spelling each, with the places they were written at: `knit` and `k.` are `k`, every
  * needle beside the two that knit is `cn`, `2nd` is `second`, and what moves nothing is left out.
  */
 export function sentenceWords(text: string, from: number): Token[] {
-	let words = tokens(text).map(({ text: word, at }) => ({ text: word, at: at + from }));
-	words = words.flatMap((word, i) => ordinalAt(words, i) ?? (isOrdinalEnd(words, i) ? [] : [word]));
-	words = joined(words, 'c . n', 'cn').map((word) => ({ ...word, text: ONE_WORD[word.text] ?? word.text }));
-	words = words.filter(({ text: word }, i) => word !== '.' || !SHORT.has(words[i - 1]?.text ?? ''));
-	for (const [written, word] of SEVERAL) words = joined(words, written, word);
-	for (const gloss of GLOSSES) words = joined(words, gloss, null);
-	return words;
+	const said = withOrdinals(tokens(text));
+	const short = joined(said, FIRST).map(({ text: word, at }) => ({
+		text: ONE_WORD[word] ?? word,
+		at: at + from
+	}));
+	const words = short.filter(({ text: word }, i) => word !== '.' || !SHORT.has(short[i - 1]?.text ?? ''));
+	return joined(joined(words, SECOND), THIRD);
 }
 
-/** `2nd`, written in one: a place, not a count. */
-function ordinalAt(words: readonly Token[], i: number): Token[] | null {
-	const { text, at } = words[i];
-	const ending = words[i + 1];
-	if (!/^\d/.test(text) || !ending || !/^(?:st|nd|rd|th)$/.test(ending.text)) return null;
-	if (ending.at !== at + text.length) return null;
-	const word = ORDINAL_WORDS[(numberOf(text) ?? 0) - 1];
-	return word ? [{ text: word, at }] : null;
+/** `2nd`, written in one, is a place, not a count. */
+function withOrdinals(words: readonly Token[]): Token[] {
+	const left: Token[] = [];
+	for (let i = 0; i < words.length; i++) {
+		const { text, at } = words[i];
+		const ending = words[i + 1];
+		const isNth =
+			/^\d/.test(text) && ending?.at === at + text.length && /^(?:st|nd|rd|th)$/.test(ending.text);
+		const word = isNth ? ORDINAL_WORDS[Number(text) - 1] : undefined;
+		left.push(word ? { text: word, at } : words[i]);
+		if (word) i++;
+	}
+	return left;
 }
 
-const isOrdinalEnd = (words: readonly Token[], i: number): boolean =>
-	i > 0 && ordinalAt(words, i - 1) !== null;
-
-/** Words with every run of some words as one, or, with `null`, without it. */
-function joined(words: readonly Token[], written: string, as: string | null): Token[] {
-	const run = written.split(' ');
-	if (!words.some(({ text }) => text === run[0])) return [...words];
+/** Words with every run that is known as one. */
+function joined(words: readonly Token[], runs: Runs): Token[] {
 	const left: Token[] = [];
 	for (let i = 0; i < words.length;) {
-		if (run.every((word, j) => words[i + j]?.text === word)) {
-			if (as !== null) left.push({ text: as, at: words[i].at });
-			i += run.length;
-		} else left.push(words[i++]);
+		const found = runs
+			.get(words[i].text)
+			?.find(({ run }) => run.every((word, j) => words[i + j]?.text === word));
+		if (!found) left.push(words[i++]);
+		else {
+			if (found.as !== null) left.push({ text: found.as, at: words[i].at });
+			i += found.run.length;
+		}
 	}
 	return left;
 }

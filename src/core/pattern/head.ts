@@ -39,7 +39,7 @@ const ALL_ROWS = sticky(
 );
 const SIDE_ROW = sticky(`(${SIDE})\\s+(?:row|rnd|round)\\b`);
 const SIDE_ALONE = sticky(`(${SIDE})(?=\\s*:)`);
-const SIDE_BEHIND = sticky(`\\s*,?\\s*(${SIDE})\\b(?:\\s*facing)?(?=\\s*:)`);
+const SIDE_BEHIND = sticky(`(?:\\s*,)?\\s*(${SIDE})\\b(?:\\s*facing)?(?=\\s*:)`);
 const BRACKET = /\s*[([]([^()[\]]*)[)\]]/y;
 const JOINED = /\s*(?:,\s*and|,|and|&|plus)\s+/iy;
 

@@ -19,17 +19,51 @@ export function logicalLines(text: string): LogicalLine[] {
 	let from = 0;
 	for (const line of text.split('\n')) {
 		const last = lines.at(-1);
+		const kind = kindOf(line);
 		const goesOn: boolean =
-			last !== undefined && open !== null && open.isRow && line.trim() !== '' && !begins(line)
-				? !open.stopped || beginsWithStitch(line)
-				: false;
+			last !== undefined &&
+			open !== null &&
+			open.isRow &&
+			!kind.isBlank &&
+			!kind.begins &&
+			(!open.stopped || kind.stitches);
 		if (goesOn) lines[lines.length - 1] = { ...last!, text: `${last!.text} ${line}` };
 		else lines.push({ text: line, from });
-		const stopped = /[.!]\s*$/.test(line);
-		open = line.trim() === '' ? null : { isRow: goesOn || isRow(line), stopped };
+		open = kind.isBlank ? null : { isRow: goesOn || kind.isRow, stopped: kind.stopped };
 		from += line.length + 1;
 	}
 	return lines;
+}
+
+/** What a line is by itself. */
+interface LineKind {
+	readonly isBlank: boolean;
+	readonly isRow: boolean;
+	/** it begins something of its own */
+	readonly begins: boolean;
+	/** it begins with a word for stitches */
+	readonly stitches: boolean;
+	readonly stopped: boolean;
+}
+
+// A text is read anew at every key, and all but one of its lines are as they were.
+const kinds = new Map<string, LineKind>();
+const MOST_KEPT = 4_000;
+
+function kindOf(line: string): LineKind {
+	let kind = kinds.get(line);
+	if (kind) return kind;
+	const isBlank = line.trim() === '';
+	kind = {
+		isBlank,
+		isRow: !isBlank && isRow(line),
+		begins: !isBlank && begins(line),
+		stitches: !isBlank && beginsWithStitch(line),
+		stopped: /[.!]\s*$/.test(line)
+	};
+	if (kinds.size > MOST_KEPT) kinds.clear();
+	if (line.length < 2_000) kinds.set(line, kind);
+	return kind;
 }
 
 const START = /^\s*/;

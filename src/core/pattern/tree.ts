@@ -55,7 +55,10 @@ function statementAt(cursor: TreeCursor, line: string): Statement {
 	return { from, to, head, pieces, bodyFrom };
 }
 
-function addPiece(pieces: Piece[], cursor: TreeCursor, line: string, start: number): void {
+/** Brackets in brackets, and so on: nobody knits deeper, and what is deeper is one word that nobody knows. */
+const MOST_NESTED = 12;
+
+function addPiece(pieces: Piece[], cursor: TreeCursor, line: string, start: number, depth = 0): void {
 	const [from, to] = [cursor.from - start, cursor.to - start];
 	switch (cursor.name) {
 		case 'Item':
@@ -68,9 +71,18 @@ function addPiece(pieces: Piece[], cursor: TreeCursor, line: string, start: numb
 			return;
 		case 'Group':
 		case 'Bracket': {
+			if (depth >= MOST_NESTED) {
+				pieces.push({
+					kind: 'word',
+					from,
+					to,
+					text: line.slice(cursor.from, Math.min(cursor.to, cursor.from + 60))
+				});
+				return;
+			}
 			const inner: Piece[] = [];
 			for (let inside = cursor.firstChild(); inside; inside = cursor.nextSibling())
-				addPiece(inner, cursor, line, start);
+				addPiece(inner, cursor, line, start, depth + 1);
 			if (to > from) cursor.parent();
 			pieces.push({ kind: 'bracket', from, to, pieces: inner });
 			return;
