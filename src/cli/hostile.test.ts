@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { printedPattern } from '../../tests/support/printed';
+import { readPattern } from '../core/pattern/pattern';
 import { hostileCommand, hostileDocument, hostileRows } from '../../tests/support/hostile';
 import { run } from './run';
 
@@ -13,6 +15,20 @@ describe('any input to any verb', () => {
 		expect(CODES).toContain(answer.error.code);
 		expect(answer.error.message).toMatch(/\S.*[.?!…”]$/s);
 		expect(answer.error.message).not.toMatch(/\bat .*\.(ts|js):\d+|undefined|\[object/);
+	};
+	/** Every line that says something is worked, part of the key, or said to be passed over or not understood. */
+	const spokenFor = (text: string) => {
+		const { castOn, multiple, rows, repeats, key, odd, passed } = readPattern(text);
+		const spoken = [...rows, ...repeats, ...key, ...odd, ...passed];
+		let from = 0;
+		for (const line of text.split('\n')) {
+			const to = from + line.length;
+			const silent = line.trim() !== '' && !spoken.some((one) => one.from < to && one.to > from);
+			if (silent) expect(line).toMatch(/^(?:CO|Cast on|Multiple|Abbreviations|BO all|k2, p2)/);
+			if (silent && /^(?:CO|Cast)/.test(line)) expect(castOn).not.toBeNull();
+			if (silent && /^Multiple/.test(line)) expect(multiple).not.toBeNull();
+			from = to + 1;
+		}
 	};
 	const numRuns = RUNS;
 	const patience = 60_000 + RUNS * 20;
@@ -36,6 +52,36 @@ describe('any input to any verb', () => {
 			),
 		patience
 	);
+
+	it(
+		'does so for patterns as they are printed, and for their charts; every sentence is worked, or something is said of it',
+		() =>
+			fc.assert(
+				fc.property(printedPattern, fc.constantFrom('1', '2', '3'), (text, size) => {
+					printable(['rows', '--size', size], text);
+					printable(['chart', '--size', size], text);
+					spokenFor(text);
+				}),
+				{ numRuns: numRuns / 2 }
+			),
+		patience
+	);
+
+	it.each([
+		['words without commas', 'Row 1: ', 'k2 p2 '],
+		['brackets', 'Row 1: ', '('],
+		['stars', 'Row 1: ', '*k2, '],
+		['prose', '', 'This is a line of prose\n'],
+		['rows of one number', '', 'Row 1: k8.\n'],
+		['repeats', 'Row 1: k8.\n', 'Rep last 4 rows twice.\n'],
+		['blanks', 'Row 1', ' '],
+		['digits', 'Row 1: ', '1'],
+		['heads', '', 'Row 1 (RS '],
+		['sizes', 'Row 1: ', 'k2 (3, 4), ']
+	])('answers 200,000 characters of %s', (_, before, again) => {
+		const text = `Cast on 8.\n${before}${again.repeat(200_000 / again.length)}`;
+		printable(['rows'], text);
+	});
 
 	it(
 		'does so for briefs and lessons as well',

@@ -196,13 +196,14 @@ class Planning {
 					)
 				);
 		}
-		for (let time = 0; time < times && this.#drafts.length < MOST_ROWS; time++)
-			for (const row of rows) {
-				if (this.#drafts.length >= MOST_ROWS) break;
-				if (typeof row === 'number') {
-					this.#missing(row, repeat, `Row ${row} is to be repeated, but nowhere written.`);
-					continue;
-				}
+		const there = rows.filter((row): row is Draft => typeof row !== 'number');
+		for (const row of rows)
+			if (typeof row === 'number')
+				this.#missing(row, repeat, `Row ${row} is to be repeated, but nowhere written.`);
+		if (there.length === 0) return;
+		for (let time = 0; time < times; time++)
+			for (const row of there) {
+				if (this.#drafts.length >= MOST_ROWS) return this.#tooMany(repeat);
 				const of = row.of ?? row;
 				this.#drafts.push({ ...of, n: ++this.#n, marked: null, again: repeat, of, section: this.#index });
 			}
