@@ -151,8 +151,8 @@ class Planning {
 		if (written.like) {
 			const asked = written.like[Math.max(0, written.numbers.indexOf(as)) % written.like.length];
 			const model =
-				this.#drafts.slice(begun).find((draft) => draft.as === asked && !draft.again) ??
-				this.#drafts.findLast((draft) => draft.as === asked && !draft.again);
+				this.#drafts.slice(begun).find((draft) => draft.as === asked && isNumbered(draft)) ??
+				this.#drafts.findLast((draft) => draft.as === asked && isNumbered(draft));
 			if (!model)
 				return this.#missing(
 					this.#n,
@@ -177,7 +177,7 @@ class Planning {
 		const own = this.#drafts.slice(begun);
 		const rows: (Draft | number)[] =
 			last === null
-				? repeat.numbers.map((n) => own.find(({ as, again }) => as === n && !again) ?? n)
+				? repeat.numbers.map((n) => own.find((draft) => draft.as === n && isNumbered(draft)) ?? n)
 				: this.#drafts.slice(-last);
 		if (last !== null && rows.length < last)
 			return this.#missing(this.#n, repeat, `There are only ${rows.length} rows before this, not ${last}.`);
@@ -221,6 +221,10 @@ class Planning {
 		this.problems.push(problem('missing-row', n, 1, place, message));
 	}
 }
+
+/** Whether the text gives a row its number; a set-up row has only the one it is worked under. */
+const isNumbered = ({ written, again }: Draft): boolean =>
+	!again && (written.numbers.length > 0 || written.all !== null);
 
 function sectionsOf({ rows, repeats }: Pattern): Section[] {
 	const sections: Section[] = [];

@@ -8,6 +8,7 @@ export const FIELDS: readonly {
 }[] = [
 	{ key: 'title', says: 'the name of the swatch' },
 	{ key: 'medium', says: 'what it is made on' },
+	{ key: 'size', says: 'the size' },
 	{ key: 'gauge', says: 'the gauge' },
 	{ key: 'wishedMm', says: 'the wished length' },
 	{ key: 'drawIn', says: 'the measured width' },

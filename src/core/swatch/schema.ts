@@ -20,6 +20,8 @@ export const swatchShape = z.readonly(
 		title: z.string().check(z.maxLength(200)),
 		medium: z.enum(MEDIA),
 		text: z.string().check(z.maxLength(MOST_SWATCH_TEXT)),
+		/** which of the sizes the rows are written for; the first if none is chosen */
+		size: z.optional(z.number().check(z.int(), z.minimum(1), z.maximum(99))),
 		/** what is not measured is left out, and assumed */
 		gauge: z.optional(z.partial(z.object({ stitches: perTen, rows: perTen }))),
 		/** the length it is to have */

@@ -139,6 +139,17 @@
 				oninput={(event) => open.change({ title: event.currentTarget.value }, 'named')}
 			/>
 		</label>
+		{#if working && working.pattern.sizes > 1}
+			<Choices
+				label="Size"
+				value={String(Math.min(open.card.size ?? 1, working.pattern.sizes))}
+				choices={Array.from({ length: working.pattern.sizes }, (_, i) => ({
+					value: String(i + 1),
+					label: `${i + 1} of ${working.pattern.sizes}`
+				}))}
+				onchoose={(value) => open.change({ size: Number(value) }, `size ${value}`)}
+			/>
+		{/if}
 		<p class="text-quiet">{about}</p>
 	</header>
 

@@ -94,6 +94,7 @@ export class OpenSwatch {
 		if (Object.keys(card).length > 0) this.card = { ...this.card, ...card };
 		this.#post(said);
 		if (text !== undefined) this.#later();
+		else if ('size' in fields) this.work();
 	}
 
 	/** Edits the rows, from wherever they were asked for. */
@@ -208,7 +209,7 @@ export class OpenSwatch {
 
 	/** Works the rows as they are written now; what would keep the page waiting is worked away from it. */
 	work(): void {
-		const question = { text: this.text, memory: this.#memory };
+		const question = { text: this.text, memory: this.#memory, size: this.card.size };
 		this.away.stop();
 		this.gaveUp = false;
 		const here = workedHere(question, this.working ?? undefined);

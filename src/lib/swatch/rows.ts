@@ -9,6 +9,8 @@ import { Errand } from '$lib/client/errand.svelte';
 export interface RowsQuestion {
 	readonly text: string;
 	readonly memory: Memory | undefined;
+	/** which of its sizes */
+	readonly size?: number;
 }
 export type RowsAnswer = Result<Working>;
 
@@ -27,9 +29,9 @@ export const rowsErrand = () =>
  *
  * @param earlier what was worked before, most of which may stand
  */
-export function workedHere({ text, memory }: RowsQuestion, earlier?: Working): RowsAnswer | null {
+export function workedHere({ text, memory, size }: RowsQuestion, earlier?: Working): RowsAnswer | null {
 	if (freshIn(text, earlier?.pattern) > READ_HERE) return null;
-	return within(working(readPattern(text, earlier?.pattern), { memory }, earlier), WORKED_HERE);
+	return within(working(readPattern(text, earlier?.pattern, size), { memory }, earlier), WORKED_HERE);
 }
 
 /** How much of a text was not there before: lines that stand as they were are not read again. */

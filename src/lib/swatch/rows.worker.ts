@@ -7,8 +7,8 @@ import type { RowsAnswer, RowsQuestion } from './rows';
 const REPORT_EVERY = 50_000;
 
 /** Reads and works rows away from the page. */
-addEventListener('message', ({ data: { text, memory } }: MessageEvent<RowsQuestion>) => {
-	const effort = working(readPattern(text), { memory });
+addEventListener('message', ({ data: { text, memory, size } }: MessageEvent<RowsQuestion>) => {
+	const effort = working(readPattern(text, undefined, size), { memory });
 	let [worked, said] = [0, 0];
 	let step = effort.next();
 	while (!step.done) {

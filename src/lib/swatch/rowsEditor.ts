@@ -35,6 +35,9 @@ import {
 import type { Problem } from '$core/fabric/problem';
 import { parser } from '$core/pattern/parser';
 import { faceOf } from '$core/crossing/work';
+import { readHead } from '$core/pattern/head';
+import { sentenceOf } from '$core/pattern/sentence';
+import type { SyntaxNode } from '@lezer/common';
 import { OFFERED_WORDS, singleWord } from '$core/pattern/vocabulary';
 import { actionOf } from '$core/pattern/word';
 import type { Mend, TextEdit } from '$core/swatch/text';
@@ -225,14 +228,22 @@ function wordsIn(view: EditorView): DecorationSet {
 			to,
 			enter: ({ name, from: start, to: end, node }) => {
 				if (name !== 'Item') return;
-				const colon = node.parent?.name === 'Statement' ? node.parent.getChild('Colon') : undefined;
-				// Before its colon a sentence says which rows it is about; without one it is no row.
-				const head = colon === null || (colon !== undefined && end <= colon.from);
-				const mark = head ? MARKS.head : markOf(view.state.sliceDoc(start, end));
+				const mark = markAt(node, (one) => view.state.sliceDoc(one.from, one.to));
 				if (mark) builder.add(start, end, mark);
 			}
 		});
 	return builder.finish();
+}
+
+/** Before its colon a row says which rows it is about, behind it what they do; prose and keys are left as they are. */
+function markAt(item: SyntaxNode, textOf: (node: { from: number; to: number }) => string): Decoration | null {
+	let statement: SyntaxNode | null = item.parent;
+	while (statement && statement.name !== 'Statement') statement = statement.parent;
+	if (!statement) return null;
+	const colon = statement.getChild('Colon');
+	const head = colon ? `${textOf({ from: statement.from, to: colon.from })}:` : textOf(statement);
+	if (!readHead(head)) return !colon && sentenceOf(head) ? MARKS.head : null;
+	return !colon || item.to <= colon.from ? MARKS.head : markOf(textOf(item));
 }
 
 function markOf(text: string): Decoration | null {
