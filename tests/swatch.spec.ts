@@ -255,8 +255,43 @@ deskTest.describe('the counter', () => {
 	});
 });
 
+const PRINTED = `Reed Mitts
+Gauge: 22 sts = 10 cm
+
+Abbreviations:
+C4B = slip next 2 sts onto cn and hold at back of work, k2, then k2 from cn
+
+CO 12 (16) sts.
+Set-up row (WS): K4 (6), p4, k4 (6).
+Row 1 (RS): P4 (6), k4, p4 (6).
+Row 2 and every alt row: Work sts as they appear.
+Rows 3, 7, 15, 19, 23 and 27: P4 (6), C4B, p4 (6).
+Rows 5, 9, 11, 13, 17, 21 and 25: as row 1.
+BO all sts in patt.`;
+
+test.describe('a pattern as it is printed', () => {
+	deskTest(
+		'is worked in each of its sizes, and a forgotten cross is put in by a press',
+		async ({ desk, pond, page }) => {
+			await desk.write(PRINTED);
+			await expect(page.getByText('12 stitches · 28 rows · flat')).toBeVisible();
+			await page.getByLabel('Size', { exact: true }).selectOption('2 of 2');
+			await expect(page.getByText('16 stitches · 28 rows · flat')).toBeVisible();
+			await pond.saved();
+			await pond.reload();
+			await expect(page.getByText('16 stitches · 28 rows · flat')).toBeVisible();
+			const mend = page.getByRole('button', { name: 'Put C4B into row 12' });
+			await mend.scrollIntoViewIfNeeded();
+			await mend.press('Enter');
+			await expect(mend).toHaveCount(0);
+			expect(await desk.text()).toContain('Row 11');
+			await expect(page.getByText('are passed over')).toHaveCount(1);
+		}
+	);
+});
+
 deskTest.describe('two swatches', () => {
-	deskTest('are compared: what another spacing changes', async ({ desk, page }) => {
+	deskTest('are compared: what another spacing changes', async ({ desk, pond, page }) => {
 		await desk.demo('crossed every 4th row');
 		await desk.press('c');
 		await page.getByLabel('Beside it').selectOption({ label: 'Binocular strap, crossed every 8th row' });
