@@ -7,6 +7,7 @@ import { load200 } from './bench/load200.mjs';
 import { loopDelay } from './bench/loopDelay.mjs';
 import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
+import { printed } from './bench/printed.mjs';
 import { readName } from './bench/readName.mjs';
 import { search } from './bench/search.mjs';
 import { sheet } from './bench/sheet.mjs';
@@ -19,7 +20,7 @@ import { sheet } from './bench/sheet.mjs';
 
 register();
 /** @type {Figure[]} */
-const figures = [await readName(), ...(await search()), ...(await fabric()), ...sheet()];
+const figures = [await readName(), await printed(), ...(await search()), ...(await fabric()), ...sheet()];
 const server = await PondServer.make();
 try {
 	const site = { address: server.address, cookie: await server.demoCookie() };

@@ -291,7 +291,7 @@ test.describe('a pattern as it is printed', () => {
 });
 
 deskTest.describe('two swatches', () => {
-	deskTest('are compared: what another spacing changes', async ({ desk, pond, page }) => {
+	deskTest('are compared: what another spacing changes', async ({ desk, page }) => {
 		await desk.demo('crossed every 4th row');
 		await desk.press('c');
 		await page.getByLabel('Beside it').selectOption({ label: 'Binocular strap, crossed every 8th row' });

@@ -22,7 +22,7 @@ const FEWEST = 4;
 
 /**
  * What breaks the rhythm of a piece: crosses forgotten, flipped, early or late, ropes that sink into their ground, and
- * strands that change their face (CRAFT: rhythm). A place is the columns that a cross spans; places are judged section by
+ * strands that change their face (docs/craft.md, Rows). A place is the columns that a cross spans; places are judged section by
  * section, from their first cross to their last.
  */
 export function rhythmProblems(steps: readonly Step[]): Problem[] {
