@@ -98,7 +98,7 @@ describe('any input to any verb', () => {
 	it('gives rows up that would never end', () => {
 		for (const row of [
 			'[yo] 99999999 times',
-			'[[sm] 9999 times] 9999 times',
+			'[[pm] 9999 times] 9999 times',
 			'[[[k 0] 999 times] 999 times] 999 times'
 		])
 			expect(run(['rows'], `Cast on 4.\nRow 1: ${row}, k4.`)).toMatchObject({

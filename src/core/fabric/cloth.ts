@@ -16,6 +16,8 @@ export interface Cloth {
 	readonly faces: readonly ClothFace[];
 	/** marks the stitches that changed places in the last row; it ends with the last of them */
 	readonly crossed: readonly (true | undefined)[];
+	/** where markers lie: so many stitches of the lists before each, in order */
+	readonly markers: readonly number[];
 }
 
 /** The cloth of so many cast-on stitches, before any row: it is worked from the right. */
@@ -23,7 +25,8 @@ export const castOnCloth = (count: number): Cloth => ({
 	from: 'right',
 	strands: Array.from({ length: count }, (_, i) => i + 1),
 	faces: Array.from({ length: count }, () => NOTHING),
-	crossed: []
+	crossed: [],
+	markers: []
 });
 
 /** From left to right, as one looks at the cloth: `k` or `p` a stitch. */
@@ -48,7 +51,8 @@ export const sameCloth = (a: Cloth, b: Cloth): boolean =>
 	a.from === b.from &&
 	sameList(a.strands, b.strands) &&
 	sameList(a.faces, b.faces) &&
-	sameList(a.crossed, b.crossed);
+	sameList(a.crossed, b.crossed) &&
+	sameList(a.markers, b.markers);
 
 function sameList(a: readonly unknown[], b: readonly unknown[]): boolean {
 	if (a.length !== b.length) return false;

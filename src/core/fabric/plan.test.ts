@@ -65,6 +65,10 @@ describe('the order of rows', () => {
 		['Rep rows 1-2.', 4, []],
 		['Rep rows 1-2 for pattern.', 2, []],
 		['Rows 3-6: rep rows 1-2.', 6, []],
+		['Work even in pattern for 3 rows.', 5, []],
+		['Work even until piece measures 20 cm.', 2, []],
+		['Rep rows 1-2 for pattern.\nWork even as established for 3 rows.', 5, []],
+		['Work even.', 2, ['unknown-word']],
 		['Rep last 9 rows.', 2, ['missing-row']],
 		['Row 3: as row 5.', 2, ['missing-row']]
 	])('goes on with “%s”', (line, rows, found) => {

@@ -64,6 +64,8 @@ class Planning {
 	#n = 0;
 	#index = 0;
 	#full = false;
+	/** rows that are to be repeated without end: work that goes on even goes on with them */
+	#open: { readonly repeat: RowRepeat; readonly rows: readonly Draft[]; next: number } | null = null;
 
 	constructor(readonly pattern: Pattern) {
 		this.#sections = sectionsOf(pattern);
@@ -118,10 +120,12 @@ class Planning {
 			} else if (entry.numbers.length > 0) waiting.push(...entry.numbers);
 			else if (entry.all === null) {
 				flush();
-				for (let time = 0; time < entry.times; time++) {
+				const open = entry.even ? this.#open : null;
+				for (let time = 0; time < entry.times && this.#drafts.length < MOST_ROWS; time++) {
 					this.#n++;
 					base++;
-					this.#add(entry, this.#n, true, begun);
+					if (!open || open.rows.length === 0) this.#add(entry, this.#n, true, begun);
+					else this.#again(open.rows[open.next++ % open.rows.length], open.repeat);
 				}
 			}
 		}
@@ -201,12 +205,18 @@ class Planning {
 			if (typeof row === 'number')
 				this.#missing(row, repeat, `Row ${row} is to be repeated, but nowhere written.`);
 		if (there.length === 0) return;
+		if (more === null) this.#open = { repeat, rows: there, next: 0 };
 		for (let time = 0; time < times; time++)
 			for (const row of there) {
 				if (this.#drafts.length >= MOST_ROWS) return this.#tooMany(repeat);
-				const of = row.of ?? row;
-				this.#drafts.push({ ...of, n: ++this.#n, marked: null, again: repeat, of, section: this.#index });
+				this.#n++;
+				this.#again(row, repeat);
 			}
+	}
+
+	#again(row: Draft, repeat: RowRepeat): void {
+		const of = row.of ?? row;
+		this.#drafts.push({ ...of, n: this.#n, marked: null, again: repeat, of, section: this.#index });
 	}
 
 	/** Rows past the most that are worked are said once. */

@@ -21,6 +21,8 @@ export const PROBLEMS = {
 	'flipped-lean': 'warning',
 	'sunk-rope': 'warning',
 	'face-change': 'warning',
+	'marker-count': 'warning',
+	'no-marker': 'warning',
 	section: 'info',
 	'not-worked': 'info',
 	'settled-by-count': 'info',

@@ -5,6 +5,7 @@ import type { Item, RowSide } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import type { WordReach } from '../pattern/word';
 import { KNIT, NOTHING, otherFace, PURL, type Cloth, type ClothFace } from './cloth';
+import { RowMarkers } from './markers';
 import { problem, type Problem } from './problem';
 
 /** A row about to be worked: its number and its side. */
@@ -155,6 +156,9 @@ class Hands {
 	#repeats = 0;
 	#tooMany = false;
 	#unknown = false;
+	readonly #markers: RowMarkers;
+	/** where stitches came or went: so many used and worked by then */
+	readonly #shifts: { readonly used: number; readonly done: number }[] = [];
 	/** takes down every word, where somebody asks */
 	readonly #pieces: WorkedPiece[] | null;
 
@@ -169,6 +173,8 @@ class Hands {
 		this.#faces = new Array<ClothFace>(this.#count);
 		this.#row = row;
 		this.#meaning = meaning;
+		const { markers } = before;
+		this.#markers = new RowMarkers(this.#turned ? markers.map((at) => this.#count - at).reverse() : markers);
 	}
 
 	/** @param after what the row says behind these, for a word that takes what is left */
@@ -180,6 +186,8 @@ class Hands {
 				this.#unknownWord(item, [...items.slice(i + 1), ...after]);
 			else
 				this.#item(item, item.kind === 'repeat' && item.either ? [...items.slice(i + 1), ...after] : after);
+			if (this.#used - used !== this.#done - done && item.kind !== 'repeat')
+				this.#shifts.push({ used: this.#used, done: this.#done });
 			if (this.#pieces && item.kind !== 'repeat')
 				this.#pieces.push({
 					item,
@@ -206,7 +214,15 @@ class Hands {
 		this.#leave({ from: this.#used, to: this.#count });
 		this.#strands.length = this.#done;
 		this.#faces.length = this.#done;
-		return { from: this.#from, strands: this.#strands, faces: this.#faces, crossed: this.#crossed };
+		const { markers, faults } = this.#markers.finish((used) => this.#doneAt(used));
+		for (const { code, place, message, at } of faults) this.#tell(code, place, message, at);
+		return {
+			from: this.#from,
+			strands: this.#strands,
+			faces: this.#faces,
+			crossed: this.#crossed,
+			markers
+		};
 	}
 
 	#item(item: Item, after: readonly Item[]): void {
@@ -238,7 +254,7 @@ class Hands {
 				return this.#add(this.#shows(PURL));
 			}
 			case 'marker':
-				return;
+				return this.#markers.move(action.how, this.#used, this.#done, item);
 		}
 	}
 
@@ -405,10 +421,25 @@ class Hands {
 
 	#countOf(reach: WordReach, item: Item): number {
 		if ('count' in reach) return reach.count;
+		if ('before' in reach) return this.#toMarker(reach.before, item);
 		const left = this.#left();
 		if (left >= reach.left) return left - reach.left;
 		this.#leave(this.#take(reach.left, item));
 		return 0;
+	}
+
+	/** Stitches up to so many before the next marker; without one, to the end, which is said. */
+	#toMarker(before: number, item: Item): number {
+		const next = this.#markers.next;
+		if (next !== null) return Math.max(0, next - before - this.#used);
+		this.#tell('no-marker', item, `Row ${this.#row.n} goes to a marker here, and none lies on the needle.`);
+		return this.#left();
+	}
+
+	/** Stitches worked when so many are used. */
+	#doneAt(used: number): number {
+		const last = this.#shifts.findLast((shift) => shift.used <= used);
+		return last ? last.done + used - last.used : used;
 	}
 
 	/** What the right side shows of a knit or purl as it is worked. */

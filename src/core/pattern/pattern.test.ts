@@ -78,7 +78,7 @@ describe('a word', () => {
 		['as they face 4', { do: 'facing', how: 'as', reach: { count: 4 } }],
 		['against their face to end', { do: 'facing', how: 'against', reach: { left: 0 } }],
 		['cdd', { do: 'decrease', takes: 3, keeps: 2, face: 'knit' }],
-		['pm', { do: 'marker' }]
+		['pm', { do: 'marker', how: 'place' }]
 	])('“%s” is read', (text, action) => {
 		expect(actionOf(text)).toEqual(action);
 	});

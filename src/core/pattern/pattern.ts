@@ -24,6 +24,8 @@ export interface WrittenRow extends Place {
 	/** the side that is written, if one is */
 	readonly side: RowSide | null;
 	readonly round: boolean;
+	/** rows that go on with what was to be repeated without end, or as each stitch faces */
+	readonly even: boolean;
 	/** where what the row does begins, counted from where the row begins, as are all the places in it */
 	readonly bodyFrom: number;
 	readonly items: readonly Item[];
@@ -167,6 +169,9 @@ class Reading {
 			case 'repeat':
 				this.repeats.push({ ...place, ...said.repeat });
 				return true;
+			case 'even':
+				this.rows.push(evenRows(place, said.rows, this.rows.at(-1)?.round ?? false));
+				return true;
 			case 'end':
 				return true;
 			case 'unknown':
@@ -238,6 +243,28 @@ function keyLineOf(statement: Statement, text: string): KeyLine | null {
 	return line;
 }
 
+/** `Work even for 6 rows`: as each stitch faces, where nothing goes on. */
+const evenRows = (place: Place, times: number, round: boolean): WrittenRow => ({
+	...place,
+	numbers: [],
+	times,
+	all: null,
+	side: null,
+	round,
+	even: true,
+	bodyFrom: 0,
+	items: AS_THEY_FACE.map((item) => ({ ...item, from: 0, to: place.to - place.from })),
+	like: null,
+	count: null,
+	defines: [],
+	odd: [],
+	names: []
+});
+const AS_THEY_FACE: readonly Item[] = bodyOf(
+	[{ kind: 'word', text: 'as they face', from: 0, to: 12 }],
+	'as they face'
+).items;
+
 const NO_BODY: Body = { items: [], count: null, defines: [] };
 
 function writtenRow({ from, to, bodyFrom, head, pieces }: Statement, text: string, read: Head): WrittenRow {
@@ -258,6 +285,7 @@ function writtenRow({ from, to, bodyFrom, head, pieces }: Statement, text: strin
 		all: read.all,
 		side: side ?? read.side,
 		round: read.round,
+		even: false,
 		bodyFrom: at - from,
 		items,
 		like,

@@ -21,6 +21,8 @@ export type Sentence =
 	| { readonly says: 'multiple'; readonly of: number; readonly plus: number }
 	| { readonly says: 'repeat'; readonly repeat: Omit<RowRepeat, keyof Place> }
 	| { readonly says: 'end' }
+	/** so many rows more of what goes on, or of what each stitch shows; none where it is until something */
+	| { readonly says: 'even'; readonly rows: number }
 	/** it tells the hands to do something, and nobody knows what */
 	| { readonly says: 'unknown' };
 
@@ -33,6 +35,9 @@ const LAST = new RegExp(
 const WORK = new RegExp(`^work ${ROWS} (${LIST}),? (.+)$`);
 const CAST_ON =
 	/^(?:using [^,]+, |with [^,]+, )?(?:cast on|co|cast-on) (\d+)(?: ?(?:sts?|stitches))?(?:[,;]? (?:and |then )?(?:using|with|on|loosely|join|place|pm|work|do not|taking|being)\b.*)?$/;
+const EVEN = new RegExp(
+	`^(?:work(?:ing)?|knit|cont(?:inue)?) even(?: (?:in patt(?:ern)?|as (?:established|set)))*(?: for (\\w+)(?: more)? ${ROWS})?(?: (until) .+)?$`
+);
 const END =
 	/^(?:bind off|cast off|bo|b\.o)(?: (?:all|rem|remaining|the|sts?|stitches|loosely|in|patt|pattern|rib|knitwise|purlwise|kwise|pwise|on|next|rs|ws|row|and|as|they|appear))*$/;
 
@@ -45,6 +50,8 @@ export function sentenceOf(said: string): Sentence | null {
 		/^(?:(?:cast on )?a )?multiple of (\d+)(?: sts?)?(?: ?(?:\+|plus) ?(\d+)(?: sts?)?)?$/.exec(text);
 	if (multiple) return { says: 'multiple', of: Number(multiple[1]), plus: Number(multiple[2] ?? 0) };
 	if (END.test(text)) return { says: 'end' };
+	const even = EVEN.exec(text);
+	if (even) return evenOf(even[1], even[2]);
 	const again = AGAIN.exec(text);
 	if (again) return repeat(numbersIn(again[1].replace(/ to /, '-')), null, again[2]);
 	const last = LAST.exec(text);
@@ -63,6 +70,14 @@ export function sentenceOf(said: string): Sentence | null {
 	return /^(?:rep(?:eat)?|work (?:rows?|rnds?|rounds?)|cast on|co|bind off|cast off|bo)\b/.test(text)
 		? { says: 'unknown' }
 		: null;
+}
+
+/** `for 6 rows`, `until 20 cm`. */
+function evenOf(rows: string | undefined, until: string | undefined): Sentence {
+	const count = rows === undefined ? 0 : timesOf(`${rows} times`);
+	return count === null || (count === 0 && until === undefined)
+		? { says: 'unknown' }
+		: { says: 'even', rows: count };
 }
 
 function repeat(numbers: readonly number[], last: number | null, how = 'once more'): Sentence {

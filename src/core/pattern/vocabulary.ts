@@ -101,8 +101,11 @@ export type SingleWord = {
 	| { readonly does: 'add'; readonly face: 'knit' | 'purl' }
 	/** front and back of one stitch: the stitch, then a new one that shows a purl */
 	| { readonly does: 'both-legs'; readonly face: 'knit' | 'purl' }
-	| { readonly does: 'marker' }
+	| { readonly does: 'marker'; readonly how: MarkerMove }
 );
+
+/** What is done with a marker: it goes across, is put there, or is taken off. */
+export type MarkerMove = 'slip' | 'place' | 'remove';
 
 const decrease = (
 	[word, ...also]: readonly [string, ...string[]],
@@ -118,11 +121,16 @@ const increase = (
 	aloud: string,
 	face: 'knit' | 'purl' = 'knit'
 ): SingleWord => ({ word, also, aloud, does: 'add', face, turned: null });
-const marker = ([word, ...also]: readonly [string, ...string[]], aloud: string): SingleWord => ({
+const marker = (
+	[word, ...also]: readonly [string, ...string[]],
+	aloud: string,
+	how: MarkerMove
+): SingleWord => ({
 	word,
 	also,
 	aloud,
 	does: 'marker',
+	how,
 	turned: word
 });
 
@@ -217,9 +225,9 @@ export const SINGLE_WORDS: readonly SingleWord[] = [
 		face: 'purl',
 		turned: null
 	},
-	marker(['sm', 'slm', 'sl m', 'sl marker', 'slip m', 'slip marker'], 'slip marker'),
-	marker(['pm', 'p m', 'place m', 'place marker'], 'place marker'),
-	marker(['rm', 'remove m', 'remove marker'], 'remove marker')
+	marker(['sm', 'slm', 'sl m', 'sl marker', 'slip m', 'slip marker'], 'slip marker', 'slip'),
+	marker(['pm', 'p m', 'place m', 'place marker'], 'place marker', 'place'),
+	marker(['rm', 'remove m', 'remove marker'], 'remove marker', 'remove')
 ];
 
 /** Words that say to look at the cloth: knit the knits and purl the purls, or the opposite. */

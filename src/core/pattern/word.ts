@@ -1,13 +1,18 @@
 import type { WorkWord } from '../crossing/crossing';
 import { faceOf } from '../crossing/work';
 import { numberOf } from '../naming/numbers';
-import { FACING_WORDS, RUN_WORDS, singleWord } from './vocabulary';
+import { FACING_WORDS, RUN_WORDS, singleWord, type MarkerMove } from './vocabulary';
 
 /** How far a word goes: so many stitches, to the end, or until so many are left. */
-export type WordReach = { readonly count: number } | ToLast;
+export type WordReach = { readonly count: number } | ToLast | ToMarker;
 /** Until so many stitches are left; 0 for the end. */
 export interface ToLast {
 	readonly left: number;
+}
+
+/** Until so many stitches before the next marker. */
+export interface ToMarker {
+	readonly before: number;
 }
 
 /** What a word of a row does, apart from crossings and names of the pattern's own. */
@@ -26,7 +31,7 @@ export type Action =
 	| { readonly do: 'add'; readonly face: 'knit' | 'purl' }
 	/** front and back of one stitch: the stitch, then a new one that shows a purl */
 	| { readonly do: 'both-legs'; readonly face: 'knit' | 'purl' }
-	| { readonly do: 'marker' };
+	| { readonly do: 'marker'; readonly how: MarkerMove };
 
 const TO_END: ToLast = { left: 0 };
 
@@ -48,7 +53,7 @@ const MOST_KNOWN = 2_000;
 function single(said: string): Action | null {
 	const entry = singleWord(said);
 	if (!entry) return null;
-	if (entry.does === 'marker') return { do: 'marker' };
+	if (entry.does === 'marker') return { do: 'marker', how: entry.how };
 	if (entry.does !== 'decrease') return { do: entry.does, face: entry.face };
 	const { takes, keeps, face } = entry;
 	return { do: 'decrease', takes, keeps, face };
@@ -62,7 +67,7 @@ function run(said: string): Action | null {
 	const far = /^(\w+) ((?:to|across|around|all|every|even|rem|remaining)\b.*)$/.exec(said);
 	const toEnd = far && RUNS.get(far[1])?.get('');
 	if (toEnd) {
-		const reach = reachOf(far[2]);
+		const reach = markerIn(far[2]) ?? reachOf(far[2]);
 		return reach && { do: 'work', word: toEnd, reach };
 	}
 	const parts = RUN.exec(said.replace(/[()]/g, ''));
@@ -106,10 +111,18 @@ function facing(said: string): Action | null {
 			if (!said.startsWith(`${spelling} `)) continue;
 			const rest = said.slice(spelling.length + 1);
 			const count = numberOf(rest.replace(/ (?:sts?|stitch(?:es)?)$/, ''));
-			const reach = count !== undefined ? { count } : reachOf(rest);
+			const reach = count !== undefined ? { count } : (markerIn(rest) ?? reachOf(rest));
 			return reach ? { do: 'facing', how, reach } : null;
 		}
 	return null;
+}
+
+/** `to marker`, `to 2 sts before m`. */
+function markerIn(said: string): ToMarker | null {
+	const found = /^to (?:(\w+) (?:sts?|stitch(?:es)?) before )?(?:the )?(?:next )?(?:m|marker)$/.exec(said);
+	if (!found) return null;
+	const before = found[1] === undefined ? 0 : numberOf(found[1]);
+	return before === undefined ? null : { before };
 }
 
 /** `to end`, `to last 3 sts`. */

@@ -72,6 +72,8 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 			return rhythmMends(text, working, found);
 		case 'odd-spacing':
 		case 'sunk-rope':
+		case 'marker-count':
+		case 'no-marker':
 		case 'face-change':
 		case 'sizes':
 		case 'section':

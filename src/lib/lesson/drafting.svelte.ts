@@ -1,3 +1,4 @@
+import { tick } from 'svelte';
 import type { Brief } from '$core/planning/brief';
 import type { Draft } from '$core/planning/draft';
 import type { Rates } from '$core/planning/rates';
@@ -32,7 +33,10 @@ export class Drafting {
 
 	/** The draft of the brief as it is now, once it is there; `null` where there is none. */
 	async one(): Promise<Draft | null> {
-		await this.#pending;
+		// What was changed a moment ago is drafted first, and what is changed meanwhile as well.
+		await tick();
+		for (let waited: Promise<void> | null = null; waited !== this.#pending; await waited)
+			waited = this.#pending;
 		return this.fresh && this.draft?.ok ? this.draft.value : null;
 	}
 
