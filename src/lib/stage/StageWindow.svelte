@@ -2,7 +2,6 @@
 	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
 	import StageDesk from './StageDesk.svelte';
-	import StageNotes from './StageNotes.svelte';
 	import StageView from './StageView.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { keepHere } from './offline';
@@ -44,7 +43,9 @@
 {#if as === 'class'}
 	<StageView {stage} texts={data.texts} {now} />
 {:else if as === 'notes'}
-	<StageNotes {stage} texts={data.texts} {now} {clock} onask={(does) => windows?.ask(does)} />
+	{#await import('./StageNotes.svelte') then { default: StageNotes }}
+		<StageNotes {stage} texts={data.texts} {now} {clock} onask={(does) => windows?.ask(does)} />
+	{/await}
 {:else}
 	<StageDesk id={data.id} {stage} texts={data.texts} {now} />
 {/if}

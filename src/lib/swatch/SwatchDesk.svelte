@@ -21,7 +21,6 @@
 	import { OpenSwatch } from './openSwatch.svelte';
 	import type { RowsEditor } from './rowsEditor';
 	import RowsField from './RowsField.svelte';
-	import SwatchFiles from './SwatchFiles.svelte';
 	import SwatchTools from './SwatchTools.svelte';
 
 	/** A swatch: its rows, the cloth they make, what is known of both, and the counter. */
@@ -175,7 +174,9 @@
 			{#if panel === 'history'}
 				{#await import('./HistoryPanel.svelte') then { default: HistoryPanel }}<HistoryPanel {open} />{/await}
 			{:else if panel === 'files'}
-				<SwatchFiles {open} view={look.view} onlesson={() => (adding = true)} />
+				{#await import('./SwatchFiles.svelte') then { default: SwatchFiles }}
+					<SwatchFiles {open} view={look.view} onlesson={() => (adding = true)} />
+				{/await}
 			{:else if !working || working.steps.length === 0}
 				<p>Write rows, or make them from a motif; then they are worked here.</p>
 			{:else if panel === 'here'}
