@@ -32,6 +32,32 @@ export function unitsOf(step: Step): readonly Unit[] {
 	return units;
 }
 
+/** A unit where it stands: so many stitches of the row before it, as they lie before the row and as they lie after it. */
+export interface StandingUnit {
+	readonly unit: Unit;
+	readonly at: number;
+	readonly after: number;
+}
+
+/** Units one after the other, each with its place. */
+export function standingUnits(units: readonly Unit[]): StandingUnit[] {
+	let [at, after] = [0, 0];
+	return units.map((unit) => {
+		const standing = { unit, at, after };
+		at += unit.takes;
+		after += unit.makes;
+		return standing;
+	});
+}
+
+/** The unit that takes a stitch, in working order from 0. */
+export const unitAt = (units: readonly Unit[], stitch: number): StandingUnit | undefined =>
+	standingUnits(units).find(({ unit, at }) => stitch < at + unit.takes);
+
+/** The unit that a stitch comes from, in working order from 0 as it lies after the row. */
+export const unitMaking = (units: readonly Unit[], stitch: number): StandingUnit | undefined =>
+	standingUnits(units).find(({ unit, after }) => stitch < after + unit.makes);
+
 /** A row is asked for its units by everything that edits it or looks at it closely; it has the same ones as long as it stands. */
 const known = new WeakMap<Step, readonly Unit[]>();
 

@@ -17,7 +17,9 @@ import { actionOf } from './word';
 
 /** A row of these words, over as many stitches as they need, taken apart and written again. */
 function writtenAgain(words: string, castOn: number): string {
-	const { steps, fabric } = unwrap(workingOf(readPattern(`CO ${castOn}.\nRow 1 (RS): k to last 2 sts, pm, k2.\nRow 2: ${words}.`)));
+	const { steps, fabric } = unwrap(
+		workingOf(readPattern(`CO ${castOn}.\nRow 1 (RS): k to last 2 sts, pm, k2.\nRow 2: ${words}.`))
+	);
 	expect(fabric.problems).toEqual([]);
 	return textOfUnits(unitsOf(steps[1]));
 }

@@ -3,7 +3,15 @@ import { mirror } from '../crossing/transform';
 import { KNIT, PURL, type Cloth } from '../fabric/cloth';
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
-import { crossUnit, stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabric/units';
+import {
+	crossUnit,
+	standingUnits,
+	stitchUnit,
+	textOfUnits,
+	unitMaking,
+	unitsOf,
+	type Unit
+} from '../fabric/units';
 import { plain } from '../naming/key';
 import { nameIn } from '../naming/schools';
 import type { WrittenRow } from '../pattern/pattern';
@@ -65,12 +73,10 @@ export function crossingAt({ worked }: Step, at: number) {
 /** The stitch, in working order from 0 as it lies before a row, that a column of its cloth (from the left edge) comes from. */
 export function workedAt(step: Step, column: number): number {
 	const made = step.row.side === 'RS' ? step.row.after - 1 - column : column;
-	let [used, done] = [0, 0];
-	for (const { takes, makes } of unitsOf(step)) {
-		if (made < done + makes) return used + Math.min(made - done, Math.max(0, takes - 1));
-		[used, done] = [used + takes, done + makes];
-	}
-	return used + made - done;
+	const from = unitMaking(unitsOf(step), made);
+	// What no word speaks of lies behind all of them.
+	if (!from) return made + step.row.before - step.row.after;
+	return from.at + Math.min(made - from.after, Math.max(0, from.unit.takes - 1));
 }
 
 /**
@@ -121,11 +127,8 @@ export function removeCrossing(text: string, working: Working, { step, at }: Wor
 }
 
 function withoutCrossing(step: Step, before: number): Unit[] {
-	let used = 0;
-	return unitsOf(step).flatMap((unit) => {
-		const begins = used;
-		used += unit.takes;
-		if (unit.kind !== 'cross' || begins !== before) return [unit];
+	return standingUnits(unitsOf(step)).flatMap(({ unit, at }) => {
+		if (unit.kind !== 'cross' || at !== before) return [unit];
 		return Array.from({ length: unit.takes }, (_, i) => stitchUnit(facing(step, before + i)));
 	});
 }
@@ -141,12 +144,9 @@ const indexIn = (cloth: Cloth, side: 'RS' | 'WS', at: number): number =>
 
 function withUnit(units: readonly Unit[], at: number, put: Unit, row: number): Result<Unit[]> {
 	const result: Unit[] = [];
-	let used = 0;
 	let placed = false;
-	for (const unit of units) {
-		const begins = used;
-		used += unit.takes;
-		if (begins >= at + put.takes || (begins < at && used <= at)) {
+	for (const { unit, at: begins } of standingUnits(units)) {
+		if (begins >= at + put.takes || (begins < at && begins + unit.takes <= at)) {
 			result.push(unit);
 			continue;
 		}
@@ -158,7 +158,7 @@ function withUnit(units: readonly Unit[], at: number, put: Unit, row: number): R
 		if (!placed) result.push(put);
 		placed = true;
 	}
-	const room = used - at;
+	const room = units.reduce((sum, { takes }) => sum + takes, 0) - at;
 	if (at < 0 || room < put.takes)
 		return fault(
 			'conflict',
@@ -239,11 +239,8 @@ export function mirrorCrossing(text: string, working: Working, { step, at }: Wor
 	const crossing = mirror(placed.crossing);
 	const { name } = nameIn(crossing, 'over');
 	if (!name) return fault('conflict', `“${placed.item.text}” has no name in the mirror.`);
-	let used = 0;
-	const units = unitsOf(row).map((unit) => {
-		const begins = used;
-		used += unit.takes;
-		return begins === placed.before ? crossUnit(name, crossing) : unit;
-	});
+	const units = standingUnits(unitsOf(row)).map(({ unit, at: begins }) =>
+		begins === placed.before ? crossUnit(name, crossing) : unit
+	);
 	return good(rewritten(text, working, [[step, units]]));
 }

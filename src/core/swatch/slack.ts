@@ -1,6 +1,14 @@
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
-import { stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabric/units';
+import {
+	standingUnits,
+	stitchUnit,
+	textOfUnits,
+	unitAt,
+	unitMaking,
+	unitsOf,
+	type Unit
+} from '../fabric/units';
 import { SHORT_WAY } from '../pattern/vocabulary';
 import type { TextEdit } from './text';
 
@@ -86,15 +94,10 @@ function undoOf(steps: readonly Step[], index: number, at: number, rounds: boole
 	const [step, next] = [steps[index], steps[index + 1]];
 	if (!next) return null;
 	const there = rounds ? at : step.row.after - 1 - at;
-	let used = 0;
-	for (const unit of unitsOf(next)) {
-		if (there < used + unit.takes)
-			return unit.kind === 'stitch'
-				? { step: index + 1, at: there, word: rounds ? 'p1 tbl' : 'k1 tbl' }
-				: null;
-		used += unit.takes;
-	}
-	return null;
+	const found = unitAt(unitsOf(next), there);
+	return found?.unit.kind === 'stitch'
+		? { step: index + 1, at: there, word: rounds ? 'p1 tbl' : 'k1 tbl' }
+		: null;
 }
 
 /**
@@ -122,20 +125,11 @@ export function slackEdits({ steps }: Working, places: readonly SlackPlace[]): T
 	});
 }
 
-function isPlainPurl(step: Step, at: number): boolean {
-	let made = 0;
-	for (const unit of unitsOf(step)) {
-		if (at < made + unit.makes) return unit.kind === 'stitch';
-		made += unit.makes;
-	}
-	return false;
-}
+const isPlainPurl = (step: Step, at: number): boolean =>
+	unitMaking(unitsOf(step), at)?.unit.kind === 'stitch';
 
 function withWords(units: readonly Unit[], words: ReadonlyMap<number, string>): Unit[] {
-	let used = 0;
-	return units.map((unit) => {
-		const at = used;
-		used += unit.takes;
+	return standingUnits(units).map(({ unit, at }) => {
 		const word = unit.kind === 'stitch' ? words.get(at) : undefined;
 		return word ? stitchUnit(word) : unit;
 	});

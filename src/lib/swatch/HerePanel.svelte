@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { sameCrossing } from '$core/crossing/crossing';
 	import { turnOver } from '$core/crossing/transform';
-	import { unitsOf, crossUnit } from '$core/fabric/units';
+	import { crossUnit, unitAt, unitsOf } from '$core/fabric/units';
 	import { scriptOf } from '$core/hands/steps';
 	import { lean } from '$core/crossing/lean';
 	import { readName } from '$core/naming/read';
@@ -56,10 +56,7 @@
 	const placed = $derived(crossingAt(step, at));
 	const there = $derived(step.row.strands[spot.column] ?? 0);
 	const face = $derived(step.row.faces[spot.column] === 'p' ? 'purl' : 'knit');
-	const unit = $derived.by(() => {
-		let used = 0;
-		return unitsOf(step).find((one) => (used += one.takes) > at);
-	});
+	const unit = $derived(unitAt(unitsOf(step), at)?.unit);
 	/** what else the rows leave its name to mean */
 	const others = $derived(
 		placed
