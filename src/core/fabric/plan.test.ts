@@ -57,6 +57,14 @@ describe('the order of rows', () => {
 		expect(codes(text)).toEqual(['section']);
 	});
 
+	it('says where it ends, when there are more rows than are worked', () => {
+		const rows = (count: number) => Array.from({ length: count }, (_, i) => `Row ${i + 1}: k1.`).join('\n');
+		expect(codes(`CO 1.\n${rows(2_000)}`)).toEqual([]);
+		expect(codes(`CO 1.\n${rows(2_003)}`)).toEqual(['not-worked']);
+		expect(codes(`CO 1.\n${rows(2_000)}\nNext row: k1.\nWork even for 3 rows.`)).toEqual(['not-worked']);
+		expect(answer(`CO 1.\n${rows(2_003)}`).rows).toHaveLength(2_000);
+	});
+
 	it.each([
 		['Rep last 2 rows twice more.', 6, []],
 		['Rep these 2 rows twice.', 6, []],

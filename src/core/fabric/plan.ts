@@ -95,6 +95,7 @@ class Planning {
 		let next = least;
 		const begun = this.#drafts.length;
 		const upTo = (highest: number) => {
+			if (highest > MOST_ROWS) this.#tooMany(section.byNumber.get(highest)!);
 			for (; next <= Math.min(highest, MOST_ROWS); next++) {
 				const written = section.byNumber.get(next) ?? this.#filling(section, next, base + next);
 				this.#n = base + next;
@@ -121,7 +122,11 @@ class Planning {
 			else if (entry.all === null) {
 				flush();
 				const open = entry.even ? this.#open : null;
-				for (let time = 0; time < entry.times && this.#drafts.length < MOST_ROWS; time++) {
+				for (let time = 0; time < entry.times; time++) {
+					if (this.#drafts.length >= MOST_ROWS) {
+						this.#tooMany(entry);
+						break;
+					}
 					this.#n++;
 					base++;
 					if (!open || open.rows.length === 0) this.#add(entry, this.#n, true, begun);

@@ -88,3 +88,21 @@ describe('a change on the cloth', () => {
 		]);
 	});
 });
+
+describe('a change in a row that is written together with others', () => {
+	it.each([
+		['Rows 3-6: rep rows 1-2.', 4],
+		['Next 3 rows: p2, k4, p2.', 3],
+		['Work even for 3 rows.', 4]
+	])('of “%s” leaves the others as they were', (line, step) => {
+		const text = `Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2: k2, p4, k2.\n${line}`;
+		const before = working(text);
+		const { crossing } = unwrap(readName('2/2 RC')).readings[0];
+		const edits = unwrap(addCrossing(text, before, { step, at: 2 }, crossUnit('2/2 RC', crossing)));
+		const after = working(applyEdits(text, edits));
+		expect(after.steps.map(({ worked }) => worked.crossings.length > 0)).toEqual(
+			before.steps.map((_, i) => i === step)
+		);
+		expect(after.fabric.rows.map(({ faces }) => faces)).toEqual(before.fabric.rows.map(({ faces }) => faces));
+	});
+});

@@ -33,12 +33,16 @@ type Rewritten = readonly [step: number, units: readonly Unit[]];
  * on the cloth changes what was touched and nothing else; rows that are repeated change each time they come.
  */
 function rewritten(text: string, { steps }: Working, rows: readonly Rewritten[]): TextEdit[] {
-	const sentences = new Map<WrittenRow, { step: Step; units: readonly Unit[] }[]>();
+	/** by where they begin: rows that are worked as others are read anew for each of those */
+	const sentences = new Map<number, { step: Step; units: readonly Unit[] }[]>();
 	for (const [index, units] of rows) {
 		const step = steps[index];
-		sentences.set(step.planned.written, [...(sentences.get(step.planned.written) ?? []), { step, units }]);
+		const { from } = step.planned.written;
+		sentences.set(from, [...(sentences.get(from) ?? []), { step, units }]);
 	}
-	return [...sentences].flatMap(([written, changed]): TextEdit[] => {
+	return [...sentences.values()].flatMap((changed): TextEdit[] => {
+		const { written } = changed[0].step.planned;
+		if (standsForSeveral(written)) return [spelledOut(steps, written, changed)];
 		const own = changed.map(({ step }) => step.planned.as);
 		const others = written.numbers.filter((n) => !own.includes(n));
 		if (written.all === null && others.length === 0 && changed.length === 1)
@@ -61,6 +65,28 @@ function rewritten(text: string, { steps }: Working, rows: readonly Rewritten[])
 			? [...headEdit(text, written, others), insert]
 			: [insert];
 	});
+}
+
+/** `Rows 5-8: rep rows 1-4`, `Next 3 rows`, `work even for 6 rows`: no one of them can be taken out by its number. */
+const standsForSeveral = ({ numbers, times, even, like }: WrittenRow): boolean =>
+	even || (numbers.length === 0 && times > 1) || (numbers.length > 1 && like !== null && like.length > 1);
+
+/** A sentence that stands for several rows as a sentence for each. */
+function spelledOut(
+	steps: readonly Step[],
+	{ from, to, round }: WrittenRow,
+	changed: readonly { step: Step; units: readonly Unit[] }[]
+): TextEdit {
+	const word = round ? 'Rnd' : 'Row';
+	const lines = steps
+		.filter(({ planned: { written, again } }) => written.from === from && !again)
+		.map((step) => {
+			const units = changed.find((one) => one.step.row.n === step.row.n)?.units ?? unitsOf(step);
+			const head =
+				step.planned.written.numbers.length > 0 ? `${word} ${step.planned.as}` : `Next ${word.toLowerCase()}`;
+			return `${head}: ${textOfUnits(units)}`;
+		});
+	return { from, to, insert: lines.join('.\n') };
 }
 
 /** The crossing over a stitch of a row, with the place of its first stitch; `null` where there is none. */
