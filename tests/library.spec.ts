@@ -1,3 +1,4 @@
+import type { Route } from '@playwright/test';
 import { newSwatch } from '../src/core/swatch/schema';
 import { awake, expect, test } from './support/pond';
 
@@ -56,6 +57,20 @@ test.describe('the library', () => {
 		await page.getByRole('button', { name: 'Delete “Wader socks, a copy” …' }).click();
 		await page.getByRole('button', { name: 'Delete for good, now' }).click();
 		await expect(page.getByText('Nothing is put away')).toBeVisible();
+	});
+
+	test('a link that is followed while something is being put away is followed', async ({ pond, page }) => {
+		await pond.lessonWith('Grebe bag', 'Handles');
+		await pond.open('/lessons');
+		const held = (ms: number) => async (route: Route) => {
+			await new Promise((done) => setTimeout(done, ms));
+			await route.continue();
+		};
+		await page.route('**/removed*', held(400));
+		await page.route(/__data\.json/, held(900));
+		await page.getByRole('button', { name: 'Put away “Grebe bag”' }).click();
+		await page.getByRole('link', { name: 'Put away', exact: true }).click();
+		await expect(page.getByRole('button', { name: 'Bring back “Grebe bag”' })).toBeVisible();
 	});
 });
 

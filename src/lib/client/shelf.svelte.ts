@@ -1,5 +1,5 @@
-import { invalidateAll } from '$app/navigation';
 import { removedAt, type Named } from '$lib/wire/shapes';
+import { readAnew } from './reading';
 import { deleteAt, postJson } from './requests';
 
 /** Putting things of a list away, bringing them back, deleting them for good. */
@@ -17,13 +17,13 @@ export class Shelf {
 		this.trouble = await postJson(removedAt(this.list, one.id), { removed: away });
 		if (this.trouble) return;
 		this.removed = away ? one : null;
-		await invalidateAll();
+		await readAnew();
 	}
 
 	/** Deletes a thing that was put away. */
 	async destroy(one: Named): Promise<void> {
 		this.trouble = await deleteAt(removedAt(this.list, one.id));
-		if (!this.trouble) await invalidateAll();
+		if (!this.trouble) await readAnew();
 	}
 
 	/** Takes the last putting away back. */

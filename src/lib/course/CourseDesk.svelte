@@ -2,8 +2,9 @@
 	import { untrack } from 'svelte';
 	import { counted } from '$core/naming/numbers';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
-	import { goto, invalidateAll } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { readAnew } from '$lib/client/reading';
 	import Icon from '$lib/ui/Icon.svelte';
 	import { courseView, knownCrossings, swapLessons, parseKnown } from '$core/planning/course';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
@@ -17,7 +18,7 @@
 	const settings = getSettings();
 	let starts = $state('');
 
-	const open = untrack(() => new OpenCourse(data, () => invalidateAll()));
+	const open = untrack(() => new OpenCourse(data, readAnew));
 	$effect(() => open.take(data));
 	const course = $derived(open.course);
 	const view = $derived(courseView(open.lessons, knownCrossings(course.known)));
