@@ -1,3 +1,4 @@
+import { once } from '../once';
 import type { Crossing, Pair } from './crossing';
 
 /** Neighbouring positions that move as one, lowest first. */
@@ -7,14 +8,10 @@ export type Group = readonly number[];
  * The crossing's groups in needle order: the longest runs of neighbouring positions that stay together and have
  * the same relation to every other stitch. A run that never moves is a group too.
  */
-export function groups(crossing: Pick<Crossing, 'order' | 'over'>): readonly Group[] {
-	let found = known.get(crossing);
-	if (!found) known.set(crossing, (found = runsOf(crossing)));
-	return found;
-}
-
-// Every way asks for the groups of the crossing it is for.
-const known = new WeakMap<object, readonly Group[]>();
+export const groups: (crossing: Pick<Crossing, 'order' | 'over'>) => readonly Group[] = once((crossing) =>
+	// Every way asks for the groups of the crossing it is for.
+	runsOf(crossing)
+);
 
 function runsOf({ order, over }: Pick<Crossing, 'order' | 'over'>): Group[] {
 	const place = new Map(order.map((position, i) => [position, i]));

@@ -18,6 +18,8 @@ export interface Cloth {
 	readonly crossed: readonly (true | undefined)[];
 	/** where markers lie: so many stitches of the lists before each, in order */
 	readonly markers: readonly number[];
+	/** how many stitches wait, at the edge where the next row would begin, because the last one turned before them */
+	readonly waiting: number;
 }
 
 /** The cloth of so many cast-on stitches, before any row: it is worked from the right. */
@@ -26,7 +28,8 @@ export const castOnCloth = (count: number): Cloth => ({
 	strands: Array.from({ length: count }, (_, i) => i + 1),
 	faces: Array.from({ length: count }, () => NOTHING),
 	crossed: [],
-	markers: []
+	markers: [],
+	waiting: 0
 });
 
 /** From left to right, as one looks at the cloth: `k` or `p` a stitch. */
@@ -49,6 +52,7 @@ export function strandsOf({ strands, from }: Pick<Cloth, 'strands' | 'from'>): n
 /** Whether two cloths are the same, stitch by stitch, so that every row above them comes out the same. */
 export const sameCloth = (a: Cloth, b: Cloth): boolean =>
 	a.from === b.from &&
+	a.waiting === b.waiting &&
 	sameList(a.strands, b.strands) &&
 	sameList(a.faces, b.faces) &&
 	sameList(a.crossed, b.crossed) &&

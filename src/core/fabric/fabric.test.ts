@@ -122,6 +122,46 @@ describe('words', () => {
 	});
 });
 
+describe('stitches bound off within a row', () => {
+	const row = (words: string, castOn = 8) => answer(`CO ${castOn}.\nRow 1 (RS): ${words}.`);
+
+	it('leave one over, which the next word counts only where the row comes out so', () => {
+		expect(row('BO 2 sts, k5').rows[0].strands).toEqual([8, 7, 6, 5, 4, 3]);
+		expect(row('BO 2 sts, k6').rows[0].strands).toEqual([8, 7, 6, 5, 4, 3]);
+		expect(row('BO 2 sts, k5').problems).toEqual([]);
+		expect(row('BO 2 sts, k6').problems).toEqual([]);
+		expect(row('k3, BO 2, k3, BO 2, k3', 13).problems).toEqual([]);
+		expect(row('BO 2 sts, k4').problems.map(({ code }) => code)).toEqual(['too-few']);
+	});
+
+	it('are all there are where it says so, and end the piece where that is all it says', () => {
+		expect(row('k2, cast off rem sts').rows[0]).toMatchObject({ after: 2, strands: [2, 1] });
+		expect(answer('CO 4.\nRow 1: k4.\nNext row: BO all sts in patt.').rows).toHaveLength(1);
+	});
+
+	it('at the beginning of the next rows are bound off on both sides', () => {
+		const { rows, problems } = answer('CO 9.\nRow 1 (RS): k9.\nBO 2 sts at beg of next 2 rows.\nRow 2: p5.');
+		expect(problems.map(({ code }) => code)).toEqual([]);
+		expect(rows.map(({ after }) => after)).toEqual([9, 7, 5, 5]);
+		expect(rows[2]).toMatchObject({ faces: 'kkkkk', strands: [7, 6, 5, 4, 3] });
+	});
+});
+
+describe('a row that turns before its end', () => {
+	it('lets the rest wait, and the next row begins there', () => {
+		const text = 'CO 6.\nRow 1 (RS): k4, turn.\nRow 2: p2, W&T.\nRow 3: k2, p2.\nRow 4: k2, p4.';
+		const { rows, problems } = answer(text);
+		expect(problems).toEqual([]);
+		expect(rows[2].faces).toBe('ppkkkk');
+		expect(rows[3].faces).toBe('ppkkkk');
+	});
+
+	it('says what stands behind it', () => {
+		const { problems } = answer('CO 6.\nRow 1 (RS): k4, turn, p4.');
+		expect(problems.map(({ code, at }) => [code, at])).toEqual([['unknown-word', 5]]);
+	});
+});
+
 describe('a changed text', () => {
 	const words = [
 		'k2',

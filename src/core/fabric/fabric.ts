@@ -1,4 +1,4 @@
-import { readPattern, type Pattern, type RowRepeat } from '../pattern/pattern';
+import { everyRow, readPattern, type Pattern, type RowRepeat } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import { fault, good, mapResult, type Result } from '../result';
 import { castOnOf, settleNames } from './castOn';
@@ -15,7 +15,8 @@ import {
 	usesOf
 } from './findings';
 import { meaningBy, namesIn, type NameOptions, type Names } from './names';
-import { planOf, type Planned } from './plan';
+import { planWithPanels } from './panels';
+import type { Planned } from './plan';
 import { rhythmProblems } from './rhythm';
 import { problem, sortedProblems, type Problem } from './problem';
 import { problemsOf, stepsOf, type FabricRow, type Step } from './steps';
@@ -83,9 +84,9 @@ export function* working(
 ): Effort<Result<Working>> {
 	if (pattern.rows.length === 0)
 		return fault('unreadable', 'There is no row here. Write “Cast on 8.” and then “Row 1 (RS): p2, k4, p2.”');
-	const { planned, problems } = planOf(pattern);
+	const { planned, problems } = planWithPanels(pattern);
 	const known = earlier && meansTheSame(earlier, pattern, options) ? earlier.names : undefined;
-	const names = namesIn(pattern, options, known);
+	const names = namesIn({ rows: everyRow(pattern), key: pattern.key }, options, known);
 	const castOn = yield* castOnOf(pattern, planned, names);
 	if (!castOn.ok) return castOn;
 	const { count, fromRow } = castOn.value;

@@ -1,5 +1,5 @@
 import { plain } from '../naming/key';
-import type { Item, Pattern } from '../pattern/pattern';
+import { everyRow, type Item, type Pattern } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import { meaningBy, type Names } from './names';
 import type { Planned } from './plan';
@@ -17,8 +17,8 @@ export const keyProblems = ({ key }: Pattern, uses: Uses): Problem[] =>
 	});
 
 /** A problem for every sentence, and every bracket before a row, that is understood as nothing. */
-export const oddProblems = ({ odd, rows }: Pattern): Problem[] => [
-	...odd.map((place) =>
+export const oddProblems = (pattern: Pattern): Problem[] => [
+	...pattern.odd.map((place) =>
 		problem(
 			'unknown-word',
 			0,
@@ -27,7 +27,7 @@ export const oddProblems = ({ odd, rows }: Pattern): Problem[] => [
 			`“${place.text.trim()}” says nothing known here. Rows are worked again by “rep rows 1-4 twice more”, a piece ends with “bind off”.`
 		)
 	),
-	...rows.flatMap(({ odd: brackets, numbers, from }) =>
+	...everyRow(pattern).flatMap(({ odd: brackets, numbers, from }) =>
 		brackets.map((bracket) =>
 			problem(
 				'unknown-word',

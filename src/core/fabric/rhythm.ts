@@ -1,3 +1,4 @@
+import { once } from '../once';
 import type { Crossing } from '../crossing/crossing';
 import { rope, type Lean } from '../crossing/lean';
 import { faceOf } from '../crossing/work';
@@ -233,14 +234,8 @@ function faceProblems(steps: readonly Step[]): Problem[] {
 	return problems;
 }
 
-const both = new WeakMap<Crossing, boolean>();
-
 /** Whether the stitches of a crossing show knit and purl; a slipped one may show either. */
-function showsBoth(crossing: Crossing): boolean {
-	let shows = both.get(crossing);
-	if (shows === undefined) both.set(crossing, (shows = new Set(crossing.work.map(faceOf)).size > 1));
-	return shows;
-}
+const showsBoth = once(({ work }: Crossing) => new Set(work.map(faceOf)).size > 1);
 
 function changedAt({ planned: { number, written }, row }: Step, index: number, face: string): Problem {
 	const order = number.side === 'RS' ? row.after - 1 - index : index;

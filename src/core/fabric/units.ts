@@ -1,7 +1,8 @@
 import type { Crossing } from '../crossing/crossing';
 import { FACING_WORDS, RUN_WORDS, runWord, SHORT_WAY } from '../pattern/vocabulary';
 import type { Action } from '../pattern/word';
-import { piecesOf } from './work';
+import { once } from '../once';
+import { piecesOf, type Meaning, type WorkedPiece } from './work';
 import type { Step } from './steps';
 
 /**
@@ -25,12 +26,8 @@ export const crossUnit = (text: string, crossing: Crossing): Unit => ({
 	makes: crossing.stitches
 });
 
-/** The units of a worked row in working order, repeats and “to end” worked out. */
-export function unitsOf(step: Step): readonly Unit[] {
-	let units = known.get(step);
-	if (!units) known.set(step, (units = takenApart(step)));
-	return units;
-}
+/** The units of a worked row in working order, repeats and “to end” worked out, once for as long as the row stands. */
+export const unitsOf: (step: Step) => readonly Unit[] = once((step) => takenApart(step));
 
 /** A unit where it stands: so many stitches of the row before it, as they lie before the row and as they lie after it. */
 export interface StandingUnit {
@@ -58,30 +55,41 @@ export const unitAt = (units: readonly Unit[], stitch: number): StandingUnit | u
 export const unitMaking = (units: readonly Unit[], stitch: number): StandingUnit | undefined =>
 	standingUnits(units).find(({ unit, after }) => stitch < after + unit.makes);
 
-/** A row is asked for its units by everything that edits it or looks at it closely; it has the same ones as long as it stands. */
-const known = new WeakMap<Step, readonly Unit[]>();
-
 function takenApart({ before, planned: { written, number }, meant }: Step): Unit[] {
 	const meaning = (text: string) => meant[written.names.indexOf(text)] ?? null;
-	return piecesOf(before, written.items, number, meaning).flatMap(({ item, takes, makes }): Unit[] => {
-		if (item.kind === 'name') {
-			const crossing = meaning(item.text);
-			return [
-				crossing && crossing.stitches === takes
-					? crossUnit(item.text, crossing)
-					: { kind: 'other', text: item.text, takes, makes }
-			];
-		}
-		const word = oneOf(item.action);
-		if (word === null) return [{ kind: 'other', text: item.text, takes, makes }];
-		return Array.from({ length: takes }, () => stitchUnit(/short way/i.test(item.text) ? SHORT_WAY : word));
-	});
+	const units: Unit[] = [];
+	let open: WorkedPiece['within'] = null;
+	for (const piece of piecesOf(before, written.items, number, meaning)) {
+		const { within, takes, makes } = piece;
+		if (!within) units.push(...unitsIn(piece, meaning));
+		else if (within === open) {
+			// A row of a panel is one unit: it is changed where the panel is written.
+			const last = units.pop()!;
+			units.push({ ...last, takes: last.takes + takes, makes: last.makes + makes });
+		} else units.push({ kind: 'other', text: within.panel!.text, takes, makes });
+		open = within;
+	}
+	return units;
+}
+
+function unitsIn({ item, takes, makes }: WorkedPiece, meaning: Meaning): Unit[] {
+	if (item.kind === 'name') {
+		const crossing = meaning(item.text);
+		return [
+			crossing && crossing.stitches === takes
+				? crossUnit(item.text, crossing)
+				: { kind: 'other', text: item.text, takes, makes }
+		];
+	}
+	const word = oneOf(item.action);
+	if (word === null) return [{ kind: 'other', text: item.text, takes, makes }];
+	return Array.from({ length: takes }, () => stitchUnit(/short way/i.test(item.text) ? SHORT_WAY : word));
 }
 
 /** The word for one stitch of a run; `null` where the word is not one of so many equal stitches. */
 function oneOf(action: Action): string | null {
 	if (action.do === 'facing') return FACING_WORDS.find(({ how }) => how === action.how)!.word;
-	if (action.do !== 'work') return null;
+	if (action.do !== 'work' || action.own) return null;
 	return runWord(action.word)?.one ?? null;
 }
 

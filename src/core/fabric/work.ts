@@ -3,7 +3,7 @@ import { turnOver } from '../crossing/transform';
 import { faceOf } from '../crossing/work';
 import type { Item, RowSide } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
-import type { WordReach } from '../pattern/word';
+import type { Action, WordReach } from '../pattern/word';
 import { KNIT, NOTHING, otherFace, PURL, type Cloth, type ClothFace } from './cloth';
 import { RowMarkers } from './markers';
 import { problem, type Problem } from './problem';
@@ -64,7 +64,11 @@ export interface WorkedPiece {
 	readonly takes: number;
 	readonly after: number;
 	readonly makes: number;
+	/** the call of a panel that it belongs to */
+	readonly within: PanelItem | null;
 }
+
+type PanelItem = Item & { readonly kind: 'repeat' };
 
 /** The words of a row in the order in which they are worked, repeats worked out. */
 export function piecesOf(
@@ -89,27 +93,31 @@ function changesNothing(items: readonly Item[], { faces }: Cloth): boolean {
 }
 
 /** The same stitches a row later: none of them has just changed places. */
-const rested = (cloth: Cloth): Cloth => (cloth.crossed.length === 0 ? cloth : { ...cloth, crossed: [] });
+const rested = (cloth: Cloth): Cloth =>
+	cloth.crossed.length === 0 && cloth.waiting === 0 ? cloth : { ...cloth, crossed: [], waiting: 0 };
 
 /**
  * How many stitches some items use, or `null` when one of them goes as far as there are stitches or is not known.
+ *
+ * @param over how many stitches are left over from each binding off: 0 where the next word counts it as its own
  */
-export function stitchesNeeded(items: readonly Item[], meaning: Meaning): number | null {
+export function stitchesNeeded(items: readonly Item[], meaning: Meaning, over: 0 | 1 = 1): number | null {
 	let need = 0;
 	for (const item of items) {
-		const one = needOfItem(item, meaning);
+		const one = needOfItem(item, meaning, over);
 		if (one === null) return null;
 		need += one;
 	}
 	return need;
 }
 
-function needOfItem(item: Item, meaning: Meaning): number | null {
+function needOfItem(item: Item, meaning: Meaning, over: 0 | 1): number | null {
 	switch (item.kind) {
 		case 'name':
 			return meaning(item.text)?.stitches ?? null;
 		case 'repeat': {
-			const once = item.either ? null : stitchesNeeded(item.items, meaning);
+			if (item.panel && item.panel.stitches !== null) return item.panel.stitches;
+			const once = item.either ? null : stitchesNeeded(item.items, meaning, over);
 			return typeof item.times === 'number' && once !== null ? once * item.times : null;
 		}
 		case 'action':
@@ -121,11 +129,20 @@ function needOfItem(item: Item, meaning: Meaning): number | null {
 					return item.action.takes;
 				case 'both-legs':
 					return 1;
+				case 'bind-off':
+					return 'count' in item.action.reach ? item.action.reach.count + over : null;
+				case 'turn':
+					return null;
 				default:
 					return 0;
 			}
 	}
 }
+
+/** Items that have to know what the row says behind them. */
+const looksOn = (item: Item): boolean =>
+	(item.kind === 'repeat' && item.either === true) ||
+	(item.kind === 'action' && item.action.do === 'bind-off');
 
 /** Stitches on the needle, from the first up to, and without, the last. */
 interface Stretch {
@@ -156,6 +173,11 @@ class Hands {
 	#repeats = 0;
 	#tooMany = false;
 	#unknown = false;
+	/** the row turned, and what is left waits */
+	#waits = false;
+	/** the panel that is being worked, and the stitch it ends before */
+	#panel: PanelItem | null = null;
+	#end: number;
 	readonly #markers: RowMarkers;
 	/** where stitches came or went: so many used and worked by then */
 	readonly #shifts: { readonly used: number; readonly done: number }[] = [];
@@ -166,6 +188,7 @@ class Hands {
 		this.#pieces = pieces;
 		this.#before = before;
 		this.#count = before.strands.length;
+		this.#end = this.#count;
 		this.#from = row.side === 'RS' ? 'right' : 'left';
 		this.#turned = before.from !== this.#from;
 		// As long as the row, unless it adds or loses stitches.
@@ -175,17 +198,19 @@ class Hands {
 		this.#meaning = meaning;
 		const { markers } = before;
 		this.#markers = new RowMarkers(this.#turned ? markers.map((at) => this.#count - at).reverse() : markers);
+		// What waited when the row before turned lies behind these hands.
+		if (this.#turned) this.#leave(this.#taken(before.waiting));
 	}
 
 	/** @param after what the row says behind these, for a word that takes what is left */
 	items(items: readonly Item[], after: readonly Item[]): void {
 		for (let i = 0; i < items.length; i++) {
 			const item = items[i];
+			if (this.#waits) return this.#behindTurn(item);
 			const [used, done] = [this.#used, this.#done];
 			if (item.kind === 'name' && !this.#meaning(item.text))
 				this.#unknownWord(item, [...items.slice(i + 1), ...after]);
-			else
-				this.#item(item, item.kind === 'repeat' && item.either ? [...items.slice(i + 1), ...after] : after);
+			else this.#item(item, looksOn(item) ? [...items.slice(i + 1), ...after] : after);
 			if (this.#used - used !== this.#done - done && item.kind !== 'repeat')
 				this.#shifts.push({ used: this.#used, done: this.#done });
 			if (this.#pieces && item.kind !== 'repeat')
@@ -194,7 +219,8 @@ class Hands {
 					before: used,
 					takes: this.#used - used,
 					after: done,
-					makes: this.#done - done
+					makes: this.#done - done,
+					within: this.#panel
 				});
 		}
 	}
@@ -202,7 +228,7 @@ class Hands {
 	/** The stitches worked, and what nobody worked behind them. */
 	finish(items: readonly Item[]): Cloth {
 		const left = this.#left();
-		if (left > 0 && !this.#unknown && !this.#tooMany) {
+		if (left > 0 && !this.#unknown && !this.#tooMany && !this.#waits) {
 			const place = { from: items.at(0)?.from ?? 0, to: items.at(-1)?.to ?? 0 };
 			const over = `${left} ${left === 1 ? 'is' : 'are'} left over`;
 			this.#tell(
@@ -221,7 +247,8 @@ class Hands {
 			strands: this.#strands,
 			faces: this.#faces,
 			crossed: this.#crossed,
-			markers
+			markers,
+			waiting: this.#waits ? left : 0
 		};
 	}
 
@@ -255,10 +282,43 @@ class Hands {
 			}
 			case 'marker':
 				return this.#markers.move(action.how, this.#used, this.#done, item);
+			case 'bind-off':
+				return this.#bindOff(action, item, after);
+			case 'turn':
+				this.#waits = true;
 		}
 	}
 
+	/** A row ends where it turns; what it says behind that is said, once. */
+	#behindTurn(item: Item): void {
+		if (this.#tooMany) return;
+		this.#tooMany = true;
+		const message = 'The row ends where it turns. Write what follows as a row of its own: “Next row: …”.';
+		this.#tell('unknown-word', item, message);
+	}
+
+	/**
+	 * Stitches leave the needle. To bind off two, three are worked, and the third is left over: it stands apart from the
+	 * next word, unless only so the row's count comes out.
+	 *
+	 * @param after what the row says behind it
+	 */
+	#bindOff({ reach, face }: Action & { do: 'bind-off' }, item: Item, after: readonly Item[]): void {
+		this.moved = true;
+		const left = this.#left();
+		const count = 'count' in reach ? reach.count : left - reach.left;
+		const own = stitchesNeeded(after, this.#meaning, 0) === left - count;
+		this.#take(count, item);
+		if (!('count' in reach) || own || left <= count) return;
+		// Where nothing says how, it is worked as the next word goes on, else as it faces.
+		const next = after.at(0);
+		const word = next?.kind === 'action' && next.action.do === 'work' ? next.action.word : null;
+		const shown = face ? this.#shows(face === 'purl' ? PURL : KNIT) : word && this.#faceBy(word);
+		this.#run(this.#taken(1), shown);
+	}
+
 	#repeat(item: Item & { kind: 'repeat' }, after: readonly Item[]): void {
+		if (item.panel && this.#panel === null) return this.#called(item);
 		let times = item.times;
 		if (typeof times !== 'number') {
 			const need = stitchesNeeded(item.items, this.#meaning);
@@ -270,6 +330,31 @@ class Hands {
 			this.items(item.items, i === times - 1 ? after : []);
 			this.#mind(item);
 		}
+	}
+
+	/** A row of a panel, over the stitches it is called for: its own words go no further. */
+	#called(item: PanelItem): void {
+		const { name, own, stitches } = item.panel!;
+		const from = this.#used;
+		const left = this.#left();
+		const over = stitches ?? stitchesNeeded(item.items, this.#meaning) ?? left;
+		[this.#panel, this.#end] = [item, from + Math.min(over, left)];
+		this.items(item.items, []);
+		const waiting = this.#left();
+		if (!this.#tooMany && !this.#unknown) {
+			const wrong = own !== null && own !== over;
+			if (over > left)
+				this.#tell('too-many', item, `“${name}” is called over ${over} stitches, and ${left} are left.`);
+			else if (wrong) {
+				const message = `“${name}” is a panel of ${own} stitches, and it is called over ${over}.`;
+				this.#tell(own > over ? 'too-many' : 'too-few', item, message);
+			} else if (waiting > 0) {
+				const message = `“${name}” is called over ${over} stitches, and this row of it uses ${over - waiting}.`;
+				this.#tell('too-few', item, message);
+			}
+		}
+		this.#leave(this.#taken(waiting));
+		[this.#panel, this.#end] = [null, this.#count];
 	}
 
 	/** A bare `3 times` behind “rep from *” is three in all or three more: the count of stitches decides. */
@@ -400,7 +485,7 @@ class Hands {
 	}
 
 	#left(): number {
-		return this.#count - this.#used;
+		return this.#end - this.#used;
 	}
 
 	/** So many stitches from the needle; asked for more, it says so once and gives what there is. */
@@ -408,14 +493,22 @@ class Hands {
 		const left = this.#left();
 		if (count > left && !this.#tooMany) {
 			this.#tooMany = true;
+			const needs = this.#panel
+				? `“${this.#panel.panel!.name}” needs more than the ${this.#panel.panel!.stitches} stitches it is called over`
+				: `Row ${this.#row.n} needs more than its ${this.#count} stitches`;
 			this.#tell(
 				'too-many',
 				item,
-				`Row ${this.#row.n} needs more than its ${this.#count} stitches here: ${count} are asked for, ${left} ${left === 1 ? 'is' : 'are'} left.`
+				`${needs} here: ${count} are asked for, ${left} ${left === 1 ? 'is' : 'are'} left.`
 			);
 		}
+		return this.#taken(Math.min(count, left));
+	}
+
+	/** So many stitches from the needle, which are there. */
+	#taken(count: number): Stretch {
 		const from = this.#used;
-		this.#used += Math.min(count, left);
+		this.#used += count;
 		return { from, to: this.#used };
 	}
 
@@ -481,13 +574,17 @@ function shapeOf(crossing: Crossing, side: RowSide): Shape {
 		return marked;
 	};
 	const inHand = over.map(([front]) => front);
+	const inFront = new Set(inHand);
 	// What the hands see in front on a wrong side row lies behind on the right side.
 	const shown = side === 'RS' ? inHand : turnOver(crossing).over.map(([front]) => stitches + 1 - front);
 	shape = {
 		moved: marks(over.flat()),
 		front: marks(shown),
 		travel: Math.max(0, ...inHand.map((position) => Math.abs(order.indexOf(position) + 1 - position))),
-		purl: work.some((word) => faceOf(word) === 'purl')
+		// The ribs of a rope have purls in front as well; a purl cross has them behind alone.
+		purl:
+			order.some((position, i) => !inFront.has(position) && faceOf(work[i]) === 'purl') &&
+			!order.some((position, i) => inFront.has(position) && faceOf(work[i]) === 'purl')
 	};
 	shapes[side].set(crossing, shape);
 	return shape;

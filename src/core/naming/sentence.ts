@@ -1,4 +1,4 @@
-import type { WorkWord } from '../crossing/crossing';
+import { MOST_IN_GROUP, type WorkWord } from '../crossing/crossing';
 import { ORDINAL_WORDS } from '../english';
 import type { Move } from '../hands/moves';
 import type { Cable, Side } from '../hands/state';
@@ -237,7 +237,7 @@ class Parser extends SentenceCursor {
 
 	#work(at: number): boolean {
 		const bracket = this.eat('(', '[');
-		const words: WorkWord[] = [];
+		let words: WorkWord[] = [];
 		let held = false;
 		do {
 			while (bracket && SEPARATORS.has(this.word)) this.at++;
@@ -246,6 +246,9 @@ class Parser extends SentenceCursor {
 			held ||= some.held;
 			words.push(...some.words);
 		} while (bracket && !this.eat(')', ']'));
+		const times = bracket ? this.#times() : 1;
+		if (times < 1 || words.length * times > MOST_IN_GROUP) return this.wrongSize(words.length * times);
+		words = Array.from({ length: times }, () => words).flat();
 		const named = this.eat('from', 'off', 'on');
 		this.fill();
 		if (named && this.#eatLeft()) {
@@ -262,6 +265,15 @@ class Parser extends SentenceCursor {
 		this.#steps.push({ words, from, at, bare: false });
 		this.#held.set(from, (this.#held.get(from) ?? 0) - words.length);
 		return true;
+	}
+
+	/** `twice`, `3 times` behind a bracket: the ribs of a rope. */
+	#times(): number {
+		if (this.eat('twice')) return 2;
+		const number = numberOf(this.word);
+		if (number === undefined || !/^times?$/.test(this.ahead(1))) return 1;
+		this.at += 2;
+		return number;
 	}
 
 	#onlyHolding(): Cable | null {

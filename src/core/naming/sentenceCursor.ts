@@ -58,15 +58,18 @@ export class SentenceCursor {
 		const count = numberOf(this.word);
 		if (count === undefined) return undefined;
 		if (count < 1 || count > MOST_IN_GROUP) {
-			this.problem = fault(
-				'size',
-				`A group has 1 to ${MOST_IN_GROUP} stitches; this says ${count}.`,
-				this.place
-			);
+			this.wrongSize(count);
 			return undefined;
 		}
 		this.at++;
 		return count;
+	}
+
+	/** Says that a group has too many stitches, or none. */
+	wrongSize(count: number): false {
+		const message = `A group has 1 to ${MOST_IN_GROUP} stitches; this says ${count}.`;
+		this.problem = fault('size', message, this.place);
+		return false;
 	}
 
 	/** True when the present word stands right behind the last one, with no space between. */

@@ -14,6 +14,15 @@ export type Item = Place &
 				readonly times: number | ToLast;
 				/** so many in all, or one more than that: a bare `3 times` behind `rep from *` */
 				readonly either?: true;
+				/** a row of a panel, worked once where it is called */
+				readonly panel?: {
+					/** the call as it is written */
+					readonly text: string;
+					readonly name: string;
+					/** stitches that the panel's heading says, and that it is called over; `null` where they are not said */
+					readonly own: number | null;
+					readonly stitches: number | null;
+				};
 		  }
 	);
 
@@ -135,7 +144,10 @@ function itemsOf(pieces: readonly Piece[]): Item[] {
 }
 
 /** How often a bracket, or what stands between two stars, is worked: in all, or as far as there are stitches. */
-const howOften = (text: string): number | ToLast | null => timesOf(text) ?? reachOf(text.toLowerCase());
+function howOften(text: string): number | ToLast | null {
+	const said = text.replace(COLOUR, '');
+	return timesOf(said) ?? reachOf(said.toLowerCase());
+}
 
 function repeatOf(
 	items: readonly Item[],
@@ -178,7 +190,7 @@ function wordItems(piece: Place & { readonly text: string }): Item[] {
 	const text = piece.text.replace(ENDING, '').replace(COLOUR, '');
 	const start = piece.from + (piece.text.length - piece.text.replace(ENDING, '').length);
 	const place = { from: start, to: piece.to };
-	if (text === '') return [];
+	if (text === '' || GLOSS.test(text)) return [];
 	const whole = wordItem(text, place);
 	if (whole.kind !== 'name') return [whole];
 	return parted(text, place) ?? [whole];
@@ -186,8 +198,11 @@ function wordItems(piece: Place & { readonly text: string }): Item[] {
 
 /** `end k2`, `ending with p2`, `then k1`. */
 const ENDING = /^(?:(?:and |then )+|end(?:ing)?(?: with)? )/i;
+/** What says again that a row turned before its end. */
+const GLOSS =
+	/^leav(?:e|ing) (?:the )?(?:\w+ )*(?:sts?|stitch(?:es)?) (?:unworked|on (?:the )?(?:left |lh )?needle)$/i;
 /** The colour of a stitch does not change what becomes of it. */
-const COLOUR = / (?:in|with) (?:mc|cc\d?|[a-e]|colou?r [a-e]|yarn [a-e])$/i;
+const COLOUR = /(?:^| )(?:in|with|using) (?:mc|cc\d?|[a-e]|colou?r [a-e]|yarn [a-e])$/i;
 
 /** Words that part themselves, each one known: `k2 p2`. */
 function parted(text: string, { from, to }: Place): Item[] | null {

@@ -1,10 +1,13 @@
-import { readKey, type KeyLine } from '../naming/key';
+import { plain, readKey, type KeyLine } from '../naming/key';
 import { phraseOf } from '../naming/phrase';
 import { isSentence } from '../naming/sentence';
+import { once } from '../once';
+import { headingOf, panelsIn, type Heading, type Panel } from './panels';
 import { readHead, withColons, type AllRows, type RowHead as Head, type RowSide } from './head';
 import { bodyOf, type Body, type Item } from './items';
 import { logicalLines } from './lines';
-import { likeOf, sentenceOf, type RowRepeat } from './sentence';
+import { KNOWN, ownWordOf, withOwnWords, type OwnWords } from './ownWords';
+import { ends, likeOf, sentenceOf, type RowRepeat } from './sentence';
 import { sized } from './sizes';
 import { statementsOf, type Place, type Statement } from './tree';
 
@@ -54,8 +57,12 @@ export interface Pattern {
 	/** every row is a round */
 	readonly rounds: boolean;
 	readonly rows: readonly WrittenRow[];
+	/** rows that are worked only where others call them */
+	readonly panels: readonly Panel[];
 	readonly repeats: readonly RowRepeat[];
 	readonly key: readonly PatternKey[];
+	/** its own words that are no crossings */
+	readonly own: OwnWords;
 	/** sentences that tell the hands to do something nobody knows */
 	readonly odd: readonly (Place & { readonly text: string })[];
 	/** how many sizes it is written for */
@@ -88,10 +95,18 @@ export function readPattern(written: string, before?: Pattern, size = 1): Patter
 		lines.set(line, said);
 		reading.line(line, from, said);
 	}
-	const { castOn, multiple, rows, repeats, key, odd, passed } = reading;
+	const { castOn, multiple, repeats, key, odd } = reading;
+	const own = before && sameWords(before.own, reading.own) ? before.own : reading.own;
+	const worked = own.size > 0 ? reading.rows.map((row) => speltOut(row, own)) : reading.rows;
+	const { rows, panels, called } = panelsIn(worked, reading.headings, reading.castOnAt);
+	const passed = reading.passed(called);
 	const rounds = rows.length > 0 && rows.every(({ round }) => round);
-	return { castOn, multiple, rounds, rows, repeats, key, odd, sizes, oddSizes, passed, lines };
+	return { castOn, multiple, rounds, rows, panels, repeats, key, own, odd, sizes, oddSizes, passed, lines };
 }
+
+/** Every row that is written, those of panels too. */
+export const everyRow = ({ rows, panels }: Pattern): readonly WrittenRow[] =>
+	panels.length === 0 ? rows : [...rows, ...panels.flatMap((panel) => panel.rows)];
 
 /** What opens a list of names and what they mean. */
 const KEY_HEADING =
@@ -105,7 +120,11 @@ class Reading {
 	readonly repeats: RowRepeat[] = [];
 	readonly key: PatternKey[] = [];
 	readonly odd: (Place & { readonly text: string })[] = [];
-	readonly passed: Place[] = [];
+	readonly headings: Heading[] = [];
+	/** where the cast-on stands */
+	castOnAt: Place | null = null;
+	readonly #passed: Place[] = [];
+	readonly own = new Map<string, readonly Item[]>();
 	#inKey = false;
 	/** a second cast-on begins another piece, which is passed over */
 	#over = false;
@@ -130,15 +149,19 @@ class Reading {
 			if (opens && line.slice(bodyFrom).trim() === '') break;
 			if (opens && head === null) continue;
 			// A definition goes on to the end of its line, full stops and all.
-			const defined = this.#define(one.statement, line.slice(opens ? bodyFrom : from));
-			if (defined) {
-				this.key.push({ from: start + (opens ? bodyFrom : from), to: place.to, line: defined });
+			const text = line.slice(opens ? bodyFrom : from);
+			const defined = this.#define(one.statement, text);
+			if (defined) this.key.push({ from: start + (opens ? bodyFrom : from), to: place.to, line: defined });
+			if (defined || this.#ownWord(one.statement, text)) {
 				passed.length = 0;
 				break;
 			}
 			const outcome = this.#sentence(one.text, at);
 			if (outcome === 'over') return this.#pass(place);
-			if (!outcome) passed.push(at);
+			if (outcome) continue;
+			passed.push(at);
+			const heading = headingOf(one.text, at, this.rows.length);
+			if (heading) this.headings.push(heading);
 		}
 		if (passed.length > 0) this.#pass({ from: passed[0].from, to: passed[passed.length - 1].to });
 	}
@@ -149,8 +172,18 @@ class Reading {
 		const line = keyLineOf(statement, text);
 		if (!line) return null;
 		if (line.readings.length > 0 && (line.definition !== '' || this.#inKey)) return line;
+		if (ownWordIn(line) !== null) return null;
 		const wrong = line.fault?.code === 'conflict' || line.fault?.code === 'size';
 		return this.#inKey && (wrong || (line.definition !== '' && isSentence(line.definition))) ? line : null;
+	}
+
+	/** A word of the key that is no crossing. */
+	#ownWord(statement: Statement, text: string): boolean {
+		const line = this.#inKey ? keyLineOf(statement, text) : null;
+		if (!line) return false;
+		const means = ownWordIn(line);
+		if (means !== null && means !== KNOWN) this.own.set(plain(line.label), means);
+		return means !== null;
 	}
 
 	#sentence(text: string, place: Place): boolean | 'over' {
@@ -162,6 +195,7 @@ class Reading {
 					return 'over';
 				}
 				this.castOn = said.count;
+				this.castOnAt = place;
 				return true;
 			case 'multiple':
 				this.multiple = { of: said.of, plus: said.plus };
@@ -170,7 +204,10 @@ class Reading {
 				this.repeats.push({ ...place, ...said.repeat });
 				return true;
 			case 'even':
-				this.rows.push(evenRows(place, said.rows, this.rows.at(-1)?.round ?? false));
+				this.rows.push({ ...this.#next(place, said.rows, 'as they face'), even: true });
+				return true;
+			case 'bind-off':
+				this.rows.push(this.#next(place, said.rows, `BO ${said.stitches}, as they face`));
 				return true;
 			case 'end':
 				return true;
@@ -182,13 +219,47 @@ class Reading {
 		}
 	}
 
+	/** Rows that a sentence asks for, on the next sides. */
+	#next(place: Place, times: number, does: string): WrittenRow {
+		const [statement] = statementsOf(does);
+		const { items } = bodyOf(statement.pieces, does);
+		return {
+			...place,
+			numbers: [],
+			times,
+			all: null,
+			side: null,
+			round: this.rows.at(-1)?.round ?? false,
+			even: false,
+			bodyFrom: 0,
+			items: items.map((item) => ({ ...item, from: 0, to: place.to - place.from })),
+			like: null,
+			count: null,
+			defines: [],
+			odd: [],
+			names: []
+		};
+	}
+
 	#pass(place: Place): void {
-		const last = this.passed.at(-1);
-		// Only a row, or another sentence that is worked, stands between two runs.
-		const between = [...this.rows.slice(-1), ...this.repeats.slice(-1), ...this.key.slice(-1)];
-		if (last && !between.some(({ from }) => from > last.from && from < place.from))
-			this.passed[this.passed.length - 1] = { from: last.from, to: place.to };
-		else this.passed.push(place);
+		this.#passed.push(place);
+	}
+
+	/** What is passed over, in runs of neighbouring lines: a row, or another sentence that is worked, stands between two. */
+	passed(called: readonly Heading[]): Place[] {
+		const worked = [...this.rows, ...this.repeats, ...this.key, ...called].map(({ from }) => from);
+		worked.sort((a, b) => a - b);
+		const runs: Place[] = [];
+		let next = 0;
+		for (const place of this.#passed) {
+			if (called.some(({ from, to }) => from === place.from && to === place.to)) continue;
+			const before = next;
+			while (worked[next] < place.from) next++;
+			const last = runs.at(-1);
+			if (last && next === before) runs[runs.length - 1] = { from: last.from, to: place.to };
+			else runs.push(place);
+		}
+		return runs;
 	}
 }
 
@@ -199,6 +270,8 @@ function lineOf(line: string): PatternLine {
 		const read = headOf(head === null ? text : `${head}:`);
 		const row = read && writtenRow(statement, text, read);
 		// `RS: right side` is an abbreviation, `RS: k4` is a row.
+		if (row && ends(line.slice(statement.bodyFrom, to)))
+			return { row: null, statement, text: line.slice(statement.bodyFrom, to) };
 		const isSide = row && row.numbers.length === 0 && /^(?:rs|ws)$/i.test((head ?? '').trim());
 		if (row && !(isSide && !row.names.every((name) => phraseOf(name).ok))) return { row };
 		return { row: null, statement, text };
@@ -234,6 +307,17 @@ function definedIn(row: WrittenRow, line: string): readonly PatternKey[] {
 	return known;
 }
 
+const ownWordIn = once(({ label, definition }: KeyLine) => ownWordOf(label, definition));
+
+const sameWords = (a: OwnWords, b: OwnWords): boolean =>
+	a.size === b.size && [...a].every(([word, means]) => b.get(word) === means);
+
+/** A row with the pattern's own words as what they stand for. */
+function speltOut(row: WrittenRow, own: OwnWords): WrittenRow {
+	const items = withOwnWords(row.items, own);
+	return items === row.items ? row : { ...row, items, names: [...namesOf(items)] };
+}
+
 /** Definitions take long to read, so each is read once for its statement. */
 const keyLines = new WeakMap<Statement, KeyLine | null>();
 
@@ -242,28 +326,6 @@ function keyLineOf(statement: Statement, text: string): KeyLine | null {
 	if (line === undefined) keyLines.set(statement, (line = readKey(text).at(0) ?? null));
 	return line;
 }
-
-/** `Work even for 6 rows`: as each stitch faces, where nothing goes on. */
-const evenRows = (place: Place, times: number, round: boolean): WrittenRow => ({
-	...place,
-	numbers: [],
-	times,
-	all: null,
-	side: null,
-	round,
-	even: true,
-	bodyFrom: 0,
-	items: AS_THEY_FACE.map((item) => ({ ...item, from: 0, to: place.to - place.from })),
-	like: null,
-	count: null,
-	defines: [],
-	odd: [],
-	names: []
-});
-const AS_THEY_FACE: readonly Item[] = bodyOf(
-	[{ kind: 'word', text: 'as they face', from: 0, to: 12 }],
-	'as they face'
-).items;
 
 const NO_BODY: Body = { items: [], count: null, defines: [] };
 
@@ -296,7 +358,8 @@ function writtenRow({ from, to, bodyFrom, head, pieces }: Statement, text: strin
 	};
 }
 
-function namesOf(items: readonly Item[], names = new Set<string>()): ReadonlySet<string> {
+/** The names that some items use. */
+export function namesOf(items: readonly Item[], names = new Set<string>()): ReadonlySet<string> {
 	for (const item of items) {
 		if (item.kind === 'name') names.add(item.text);
 		else if (item.kind === 'repeat') namesOf(item.items, names);

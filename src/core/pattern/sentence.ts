@@ -23,6 +23,8 @@ export type Sentence =
 	| { readonly says: 'end' }
 	/** so many rows more of what goes on, or of what each stitch shows; none where it is until something */
 	| { readonly says: 'even'; readonly rows: number }
+	/** so many stitches bound off where each of some rows begins */
+	| { readonly says: 'bind-off'; readonly stitches: number; readonly rows: number }
 	/** it tells the hands to do something, and nobody knows what */
 	| { readonly says: 'unknown' };
 
@@ -38,8 +40,14 @@ const CAST_ON =
 const EVEN = new RegExp(
 	`^(?:work(?:ing)?|knit|cont(?:inue)?) even(?: (?:in patt(?:ern)?|as (?:established|set)))*(?: for (\\w+)(?: more)? ${ROWS})?(?: (until) .+)?$`
 );
+const BIND_OFF = new RegExp(
+	`^(?:bo|bind off|cast off) (\\w+) (?:sts?|stitch(?:es)?) at (?:the )?beg(?:in|inning|\\.)? of (?:the |each of the )?(?:next|following|foll)(?: (\\w+))? ${ROWS}$`
+);
 const END =
 	/^(?:bind off|cast off|bo|b\.o)(?: (?:all|rem|remaining|the|sts?|stitches|loosely|in|patt|pattern|rib|knitwise|purlwise|kwise|pwise|on|next|rs|ws|row|and|as|they|appear))*$/;
+
+/** Whether something ends the piece: `BO all sts in patt`. */
+export const ends = (said: string): boolean => END.test(said.toLowerCase().replace(/\s+/g, ' ').trim());
 
 /** Reads a sentence that is no row; `null` where it is prose. */
 export function sentenceOf(said: string): Sentence | null {
@@ -50,6 +58,11 @@ export function sentenceOf(said: string): Sentence | null {
 		/^(?:(?:cast on )?a )?multiple of (\d+)(?: sts?)?(?: ?(?:\+|plus) ?(\d+)(?: sts?)?)?$/.exec(text);
 	if (multiple) return { says: 'multiple', of: Number(multiple[1]), plus: Number(multiple[2] ?? 0) };
 	if (END.test(text)) return { says: 'end' };
+	const off = BIND_OFF.exec(text);
+	if (off) {
+		const [stitches, rows] = [timesOf(`${off[1]} times`), timesOf(`${off[2] ?? 1} times`)];
+		return stitches && rows ? { says: 'bind-off', stitches, rows } : { says: 'unknown' };
+	}
 	const even = EVEN.exec(text);
 	if (even) return evenOf(even[1], even[2]);
 	const again = AGAIN.exec(text);

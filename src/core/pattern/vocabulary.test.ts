@@ -71,7 +71,10 @@ describe('single words', () => {
 	});
 
 	it('come out of the cloth as they went in', () => {
-		for (const { word } of SINGLE_WORDS) expect(writtenAgain(`k2, ${word}, k to end`, 8)).toContain(word);
+		for (const { word, does } of SINGLE_WORDS) {
+			const behind = does === 'turn' ? '' : ', k to end';
+			expect(writtenAgain(`k2, ${word}${behind}`, 8)).toContain(word);
+		}
 	});
 });
 

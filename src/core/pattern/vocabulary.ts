@@ -78,6 +78,30 @@ export const RUN_WORDS: readonly RunWord[] = [
 		...spelled('sl', 'wyif'),
 		aloud: 'slip with the yarn in front',
 		turned: 'sl'
+	},
+	{
+		work: 'brk',
+		verbs: ['brk'],
+		tails: [''],
+		...spelled('brk'),
+		aloud: 'brioche knit',
+		turned: 'brp'
+	},
+	{
+		work: 'brp',
+		verbs: ['brp'],
+		tails: [''],
+		...spelled('brp'),
+		aloud: 'brioche purl',
+		turned: 'brk'
+	},
+	{
+		work: 'slyo',
+		verbs: ['sl1yo', 'slyo', 'sl1yof', 'yfsl1yo', 'yfsl1yof', 'yf-sl1-yo', 'yf-sl1-yof'],
+		tails: [''],
+		...spelled('sl1yo'),
+		aloud: 'slip with a yarn over',
+		turned: 'slyo'
 	}
 ];
 
@@ -102,6 +126,8 @@ export type SingleWord = {
 	/** front and back of one stitch: the stitch, then a new one that shows a purl */
 	| { readonly does: 'both-legs'; readonly face: 'knit' | 'purl' }
 	| { readonly does: 'marker'; readonly how: MarkerMove }
+	/** the work is turned before the row's end */
+	| { readonly does: 'turn' }
 );
 
 /** What is done with a marker: it goes across, is put there, or is taken off. */
@@ -227,7 +253,14 @@ export const SINGLE_WORDS: readonly SingleWord[] = [
 	},
 	marker(['sm', 'slm', 'sl m', 'sl marker', 'slip m', 'slip marker'], 'slip marker', 'slip'),
 	marker(['pm', 'p m', 'place m', 'place marker'], 'place marker', 'place'),
-	marker(['rm', 'remove m', 'remove marker'], 'remove marker', 'remove')
+	marker(['rm', 'remove m', 'remove marker'], 'remove marker', 'remove'),
+	{
+		word: 'turn',
+		also: ['turn work', 'w&t', 'w & t', 'w+t', 'wrap and turn', 'wrap & turn', 'wrap next st and turn'],
+		aloud: 'turn the work',
+		does: 'turn',
+		turned: null
+	}
 ];
 
 /** Words that say to look at the cloth: knit the knits and purl the purls, or the opposite. */

@@ -17,7 +17,14 @@ export interface ToMarker {
 
 /** What a word of a row does, apart from crossings and names of the pattern's own. */
 export type Action =
-	| { readonly do: 'work'; readonly word: WorkWord; readonly reach: WordReach; readonly bare?: boolean }
+	| {
+			readonly do: 'work';
+			readonly word: WorkWord;
+			readonly reach: WordReach;
+			readonly bare?: boolean;
+			/** it is no plain stitch, whatever it shows: a bobble, one worked into the row below */
+			readonly own?: true;
+	  }
 	/** knit the knits and purl the purls, or the opposite */
 	| { readonly do: 'facing'; readonly how: 'as' | 'against'; readonly reach: WordReach }
 	/** several stitches worked into one, which keeps the strand of the `keeps`-th, from 1 */
@@ -31,7 +38,13 @@ export type Action =
 	| { readonly do: 'add'; readonly face: 'knit' | 'purl' }
 	/** front and back of one stitch: the stitch, then a new one that shows a purl */
 	| { readonly do: 'both-legs'; readonly face: 'knit' | 'purl' }
-	| { readonly do: 'marker'; readonly how: MarkerMove };
+	| { readonly do: 'marker'; readonly how: MarkerMove }
+	/** stitches leave the needle; the last one worked is left over, and shows this, where it says so */
+	| { readonly do: 'bind-off'; readonly reach: BindOffReach; readonly face?: 'knit' | 'purl' }
+	/** the stitches that are left wait, and the next row begins here */
+	| { readonly do: 'turn' };
+
+type BindOffReach = { readonly count: number } | ToLast;
 
 const TO_END: ToLast = { left: 0 };
 
@@ -40,7 +53,7 @@ export function actionOf(text: string): Action | null {
 	let action = known.get(text);
 	if (action !== undefined) return action;
 	const said = text.toLowerCase().trim();
-	action = single(said) ?? facing(said) ?? run(said);
+	action = single(said) ?? facing(said) ?? bindOff(said) ?? below(said) ?? run(said);
 	if (known.size > MOST_KNOWN) known.clear();
 	known.set(text, action);
 	return action;
@@ -53,11 +66,34 @@ const MOST_KNOWN = 2_000;
 function single(said: string): Action | null {
 	const entry = singleWord(said);
 	if (!entry) return null;
+	if (entry.does === 'turn') return { do: 'turn' };
 	if (entry.does === 'marker') return { do: 'marker', how: entry.how };
 	if (entry.does !== 'decrease') return { do: entry.does, face: entry.face };
 	const { takes, keeps, face } = entry;
 	return { do: 'decrease', takes, keeps, face };
 }
+
+const BIND_OFF =
+	/^(?:bo|b\.o\.?|bind off|cast off) (?:(?:the )?(?:next |first )?(\w+)(?: sts?| stitch(?:es)?)?|((?:all|rem|remaining)(?: sts?| stitches)?))(?: (?:in patt(?:ern)?|in rib|(knit|k)wise|(purl|p)wise|loosely|knit|purl))*$/;
+
+/** `bo 2 sts`, `bind off 4 sts purlwise`, `cast off rem sts`. */
+function bindOff(said: string): Action | null {
+	const found = BIND_OFF.exec(said);
+	if (!found) return null;
+	const [, number, all, knit, purl] = found;
+	const count = all ? undefined : numberOf(number);
+	if (!all && !count)
+		return /^(?:all|rem|remaining)$/.test(number) ? { do: 'bind-off', reach: TO_END } : null;
+	const face = knit ? 'knit' : purl ? 'purl' : undefined;
+	return { do: 'bind-off', reach: count ? { count } : TO_END, ...(face ? { face } : {}) };
+}
+
+const BELOW =
+	/^(?:k|knit) ?(?:1|one)?(?: st| next st(?:itch)?)?(?: in(?:to)?)?(?: (?:the )?(?:row|st(?:itch)?|next st(?:itch)?))? below$/;
+
+/** `k1 below`, `knit 1 in the row below`: a knit that takes up the stitch under it. */
+const below = (said: string): Action | null =>
+	BELOW.test(said) ? { do: 'work', word: 'k', reach: { count: 1 }, own: true } : null;
 
 /** `k to end`, `k`, `k3`, `knit three sts tbl`, `sl1 wyif`: what is done, by its verb and what stands behind the number. */
 function run(said: string): Action | null {

@@ -3,18 +3,20 @@ import { mirror } from '../crossing/transform';
 import { KNIT, PURL, type Cloth } from '../fabric/cloth';
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
+import type { PlacedCrossing } from '../fabric/work';
 import {
 	crossUnit,
 	standingUnits,
 	stitchUnit,
 	textOfUnits,
+	unitAt,
 	unitMaking,
 	unitsOf,
 	type Unit
 } from '../fabric/units';
 import { plain } from '../naming/key';
 import { nameIn } from '../naming/schools';
-import type { WrittenRow } from '../pattern/pattern';
+import { everyRow, type WrittenRow } from '../pattern/pattern';
 import { fault, good, mapResult, type Result } from '../result';
 import { headEdit } from './rows';
 import { applyEdits, type TextEdit } from './text';
@@ -96,6 +98,16 @@ export function crossingAt({ worked }: Step, at: number) {
 	);
 }
 
+/** The crossing over a stitch that the row itself has; one that a panel makes is changed where the panel is written. */
+function ownCrossing(step: Step, at: number, todo: string): Result<PlacedCrossing> {
+	const placed = crossingAt(step, at);
+	if (!placed) return fault('conflict', `There is no cross here ${todo}.`);
+	const own = unitAt(unitsOf(step), placed.before)?.unit;
+	return own?.kind === 'cross'
+		? good(placed)
+		: fault('conflict', `“${own?.text}” is a panel: change its cross in the rows of the panel.`);
+}
+
 /** The stitch, in working order from 0 as it lies before a row, that a column of its cloth (from the left edge) comes from. */
 export function workedAt(step: Step, column: number): number {
 	const made = step.row.side === 'RS' ? step.row.after - 1 - column : column;
@@ -117,8 +129,10 @@ export function moveCrossing(
 ): Result<TextEdit[]> {
 	const { steps } = working;
 	const [source, target] = [steps[from.step], steps[to.step]];
-	const placed = source && crossingAt(source, from.at);
-	if (!placed || !target) return fault('conflict', 'There is no cross here to move.');
+	const found = source && target && ownCrossing(source, from.at, 'to move');
+	if (!found) return fault('conflict', 'There is no cross here to move.');
+	if (!found.ok) return found;
+	const placed = found.value;
 	const unit = crossUnit(placed.item.text, placed.crossing);
 	const emptied = withoutCrossing(source, placed.before);
 	const same = target.planned.as === source.planned.as;
@@ -147,9 +161,9 @@ export function addCrossing(
 /** Works what a crossing covers as it faces. */
 export function removeCrossing(text: string, working: Working, { step, at }: WorkedSpot): Result<TextEdit[]> {
 	const row = working.steps[step];
-	const placed = crossingAt(row, at);
-	if (!placed) return fault('conflict', 'There is no cross here to take out.');
-	return good(rewritten(text, working, [[step, withoutCrossing(row, placed.before)]]));
+	return mapResult(ownCrossing(row, at, 'to take out'), ({ before }) =>
+		rewritten(text, working, [[step, withoutCrossing(row, before)]])
+	);
 }
 
 function withoutCrossing(step: Step, before: number): Unit[] {
@@ -222,7 +236,7 @@ export function mirrorRow(text: string, working: Working, index: number): Result
 
 /** Every place where a name stands in the rows, written otherwise. */
 export function renameCrossing({ pattern }: Working, name: string, to: string): TextEdit[] {
-	return pattern.rows.flatMap((row) =>
+	return everyRow(pattern).flatMap((row) =>
 		wordsIn(row, name).map(({ from, to: end }) => ({ from, to: end, insert: to }))
 	);
 }
@@ -260,8 +274,9 @@ function wordsIn(row: WrittenRow, name: string) {
 /** The crossing over a stitch as a mirror shows it, by its own name. */
 export function mirrorCrossing(text: string, working: Working, { step, at }: WorkedSpot): Result<TextEdit[]> {
 	const row = working.steps[step];
-	const placed = crossingAt(row, at);
-	if (!placed) return fault('conflict', 'There is no cross here to mirror.');
+	const found = ownCrossing(row, at, 'to mirror');
+	if (!found.ok) return found;
+	const placed = found.value;
 	const crossing = mirror(placed.crossing);
 	const { name } = nameIn(crossing, 'over');
 	if (!name) return fault('conflict', `“${placed.item.text}” has no name in the mirror.`);
