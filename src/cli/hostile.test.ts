@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { printedPattern } from '../../tests/support/printed';
-import { readPattern } from '../core/pattern/pattern';
+import { everyRow, readPattern } from '../core/pattern/pattern';
 import { hostileCommand, hostileDocument, hostileRows } from '../../tests/support/hostile';
 import { run } from './run';
 
@@ -18,8 +18,9 @@ describe('any input to any verb', () => {
 	};
 	/** Every line that says something is worked, part of the key, or said to be passed over or not understood. */
 	const spokenFor = (text: string) => {
-		const { castOn, multiple, rows, repeats, key, odd, passed } = readPattern(text);
-		const spoken = [...rows, ...repeats, ...key, ...odd, ...passed];
+		const pattern = readPattern(text);
+		const { castOn, multiple, repeats, key, ownAt, panels, odd, passed } = pattern;
+		const spoken = [...everyRow(pattern), ...repeats, ...key, ...ownAt, ...panels, ...odd, ...passed];
 		let from = 0;
 		for (const line of text.split('\n')) {
 			const to = from + line.length;
@@ -73,6 +74,9 @@ describe('any input to any verb', () => {
 		['stars', 'Row 1: ', '*k2, '],
 		['prose', '', 'This is a line of prose\n'],
 		['rows of one number', '', 'Row 1: k8.\n'],
+		['headings and calls', '', 'Otter (2 sts)\nRow 1: k2.\nNext row: work Otter over next 2 sts.\n'],
+		['stitches bound off', 'Row 1: ', 'BO 2, k1, '],
+		['words of a key', 'Key:\n', 'MB: (k1, yo, k1) in next st, turn, p3tog\n'],
 		['repeats', 'Row 1: k8.\n', 'Rep last 4 rows twice.\n'],
 		['blanks', 'Row 1', ' '],
 		['digits', 'Row 1: ', '1'],

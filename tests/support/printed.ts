@@ -52,7 +52,11 @@ const word = fc.oneof(
 			'*k2, p2; rep from * across, end k2',
 			'*k1; rep from * 2 times',
 			'as they face',
-			'work sts as they appear'
+			'work sts as they appear',
+			'work Otter Panel over next 6 sts',
+			'BO 2 sts',
+			'turn',
+			'brk1, sl1yo'
 		]
 	),
 	fc.tuple(fc.constantFrom('k', 'p', 'sl'), number).map(([verb, count]) => `${verb}${count}`)
@@ -93,7 +97,11 @@ const line = fc.oneof(
 		...[
 			'Abbreviations:',
 			'C4F = sl 2 to cn, hold in front, k2, k2 from cn',
-			'MB: (k1, yo, k1) in next st, turn'
+			'MB: (k1, yo, k1) in next st, turn',
+			'MB: (k1, yo, k1) in next st, turn, p3tog',
+			'Otter Panel (6 sts)',
+			'Otter Panel:',
+			'BO 2 sts at beg of next 2 rows.'
 		],
 		...['Gauge: 20 sts = 10 cm', 'Reed Mitts', '', 'Continue as set.', 'k2, p2, k2.', 'Repeat as you like.']
 	)

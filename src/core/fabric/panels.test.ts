@@ -84,6 +84,14 @@ describe('a panel that is called', () => {
 	});
 });
 
+it('a panel may have a name that a crossing could have, under a key', () => {
+	const text = `Abbreviations\nMB (make bobble): (k1, yo, k1) in next st, turn, p3tog\n\nLeft Cable (over 4 sts)\nRow 1 (RS): C4F.\nRow 2: MB, p3.\n\nSCARF\nCO 6.\nKnit 2 rows.\nNext row: k1, work Left Cable over next 4 sts, k1.\nNext row: p1, work row 2 of Left Cable, p1.`;
+	const { rows, problems } = answer(text);
+	expect(rows.map(({ n }) => n)).toEqual([1, 2, 3, 4]);
+	expect(rows[2].strands).toEqual([6, 3, 2, 5, 4, 1]);
+	expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+});
+
 it('a heading that nobody calls heads nothing: its rows are worked where they stand', () => {
 	expect(answer(`CO 8.\n${PANEL}`).rows).toHaveLength(4);
 });

@@ -51,8 +51,10 @@ export function bodyOf(pieces: readonly Piece[], text: string): Body {
 function withoutBrackets(pieces: readonly Piece[], text: string, defines: WrittenOut[]): Piece[] {
 	return pieces.filter((piece, i) => {
 		const before = pieces[i - 1];
-		if (piece.kind !== 'bracket' || before?.kind !== 'word' || actionOf(before.text)) return true;
+		if (piece.kind !== 'bracket' || before?.kind !== 'word') return true;
 		const inside = text.slice(piece.from + 1, piece.to - 1);
+		if (EDGE.test(inside.trim())) return false;
+		if (actionOf(before.text)) return true;
 		if (isSentence(inside)) defines.push({ name: before.text, from: piece.from + 1, to: piece.to - 1 });
 		return !isSentence(inside) && !COUNT.test(inside.trim());
 	});
@@ -65,13 +67,16 @@ function countOf(last: Piece | undefined): Body['count'] {
 		const said = only.kind === 'word' && COUNT.exec(only.text);
 		return said ? { from: last.from, to: last.to, stitches: Number(said[1]) } : null;
 	}
-	const said = last?.kind === 'word' ? DASHED.exec(last.text) : null;
+	const said = last?.kind === 'word' ? (COUNT.exec(last.text) ?? DASHED.exec(last.text)) : null;
 	if (!said) return null;
 	return { from: last!.from + said.index, to: last!.to, stitches: Number(said[1]) };
 }
 
-const COUNT = /^(\d+) ?(?:sts?|stitches)(?: (?:rem(?:ain(?:ing)?)?|total|left))?$/i;
-const DASHED = /\s*[-–—]+ ?(\d+) ?(?:sts?|stitches)(?: (?:rem(?:ain(?:ing)?)?|total|left))?$/i;
+/** What a stitch is for, where it says so behind it. */
+const EDGE = /^(?:edge|selvedge|selvage)(?: st(?:itch)?(?:es)?)?$/i;
+const COUNT =
+	/^(?:(?:worked )?over (?:next )?)?(\d+) ?(?:sts?|stitches)(?: (?:rem(?:ain(?:ing)?)?|total|left))?$/i;
+const DASHED = /\s*[-–—=]+ ?(\d+) ?(?:sts?|stitches)(?: (?:rem(?:ain(?:ing)?)?|total|left))?$/i;
 
 /** What stands before a count in its word. */
 function restOf(piece: Piece, to: number): Piece[] {
@@ -87,7 +92,8 @@ function alone(items: readonly Item[]): readonly Item[] {
 	return [{ ...only, action: { ...only.action, reach: { left: 0 } } }];
 }
 
-function itemsOf(pieces: readonly Piece[]): Item[] {
+function itemsOf(written: readonly Piece[]): Item[] {
+	const pieces = written.filter((piece, i) => !(piece.kind === 'star' && written[i + 1]?.kind === 'star'));
 	const items: Item[] = [];
 	let star: { readonly at: number } | null = null;
 	for (let i = 0; i < pieces.length; i++) {
@@ -138,14 +144,25 @@ function itemsOf(pieces: readonly Piece[]): Item[] {
 			passOver(items, piece)
 		)
 			continue;
-		items.push(...wordItems(piece));
+		if (after?.kind === 'bracket' && /^(?:rep(?:eat)?|work)$/i.test(piece.text)) continue;
+		items.push(...(ribOf(items, piece) ?? wordItems(piece)));
 	}
 	return items;
 }
 
+/** `k1, p1 rib to end`: what stands before it, and itself, again and again. */
+function ribOf(items: Item[], piece: Place & { readonly text: string }): Item[] | null {
+	const said = /^(p ?\d*) rib(?: (.+))?$/i.exec(piece.text);
+	const before = items.at(-1);
+	const how = said?.[2] === undefined ? { left: 0 } : reachOf(said[2].toLowerCase());
+	if (!said || !how || before?.kind !== 'action') return null;
+	items.pop();
+	return [repeatOf([before, wordItem(said[1], piece)], before, piece, { times: how })];
+}
+
 /** How often a bracket, or what stands between two stars, is worked: in all, or as far as there are stitches. */
 function howOften(text: string): number | ToLast | null {
-	const said = text.replace(COLOUR, '');
+	const said = text.replace(COLOUR, '').replace(/^rep(?:eat)? /i, '');
 	return timesOf(said) ?? reachOf(said.toLowerCase());
 }
 
@@ -187,7 +204,7 @@ function withManner(item: Item & { kind: 'action' }, piece: Piece): Item {
 
 /** What stands between two commas: as a rule one word, but commas are not needed where words part themselves. */
 function wordItems(piece: Place & { readonly text: string }): Item[] {
-	const text = piece.text.replace(ENDING, '').replace(COLOUR, '');
+	const text = piece.text.replace(ENDING, '').replace(COLOUR, '').replace(COLOUR_FIRST, '');
 	const start = piece.from + (piece.text.length - piece.text.replace(ENDING, '').length);
 	const place = { from: start, to: piece.to };
 	if (text === '' || GLOSS.test(text)) return [];
@@ -202,11 +219,13 @@ const ENDING = /^(?:(?:and |then )+|end(?:ing)?(?: with)? )/i;
 const GLOSS =
 	/^leav(?:e|ing) (?:the )?(?:\w+ )*(?:sts?|stitch(?:es)?) (?:unworked|on (?:the )?(?:left |lh )?needle)$/i;
 /** The colour of a stitch does not change what becomes of it. */
-const COLOUR = /(?:^| )(?:in|with|using) (?:mc|cc\d?|[a-e]|colou?r [a-e]|yarn [a-e])$/i;
+const COLOUR =
+	/(?:^| )(?:(?:in|with|using) (?:[a-e]|colou?r [a-e]|yarn [a-e])|(?:(?:in|with|using) )?(?:mc|cc\d?))$/i;
+const COLOUR_FIRST = /^(?:in|with|using) (?:mc|cc\d?|[a-e]|colou?r [a-e]|yarn [a-e])(?: |$)/i;
 
 /** Words that part themselves, each one known: `k2 p2`. */
 function parted(text: string, { from, to }: Place): Item[] | null {
-	const words = [...text.matchAll(/\S+/g)];
+	const words = [...text.matchAll(/\S+/g)].filter(([word]) => !/^(?:and|then|&)$/i.test(word));
 	if (words.length < 2 || words.length > 40 || phraseOf(text).ok) return null;
 	const items: Item[] = [];
 	for (let i = 0; i < words.length;) {
@@ -259,5 +278,9 @@ function wordItem(text: string, { from, to }: Place): Item {
 	const times = often && timesOf(often[2]);
 	if (often && times !== null)
 		return { kind: 'repeat', from, to, items: [wordItem(often[1], { from, to })], times };
-	return { kind: 'name', text, from, to };
+	const told = /^(?:work|make) (?!.*\b(?:over|across|of)\b)(.+)$|^(.+?),? over (?:the )?next \d+ sts?$/i.exec(
+		text
+	);
+	const name = told?.[1] ?? told?.[2] ?? text;
+	return { kind: 'name', text: phraseOf(name).ok ? name : text, from, to };
 }

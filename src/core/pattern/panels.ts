@@ -11,8 +11,8 @@ export interface Heading extends Place {
 	readonly rowsBefore: number;
 }
 
-/** Rows under a heading that are worked only where other rows call them. */
-export interface Panel {
+/** Rows under a heading, which has the place, that are worked only where other rows call them. */
+export interface Panel extends Place {
 	readonly name: string;
 	/** how many stitches its heading says */
 	readonly stitches: number | null;
@@ -50,7 +50,7 @@ export function panelsIn(
 	rows: readonly WrittenRow[],
 	headings: readonly Heading[],
 	castOn: Place | null
-): { panels: Panel[]; rows: readonly WrittenRow[]; called: readonly Heading[] } {
+): { panels: readonly Panel[]; rows: readonly WrittenRow[] } {
 	const asked = new Set(rows.flatMap(({ names }) => names.flatMap((text) => partsOf(text)?.name ?? [])));
 	const first = new Map<string, Heading>();
 	for (const heading of headings) {
@@ -58,10 +58,10 @@ export function panelsIn(
 		if (heading.rowsBefore < rows.length && asked.has(name) && !first.has(name)) first.set(name, heading);
 	}
 	const called = [...first.values()];
-	if (called.length === 0) return { panels: [], rows, called };
+	if (called.length === 0) return { panels: [], rows };
 	const calls = (row: WrittenRow) => row.names.some((text) => first.has(partsOf(text)?.name ?? ''));
 	const taken = new Set<WrittenRow>();
-	const panels = called.flatMap(({ name, stitches, rowsBefore, from }): Panel[] => {
+	const panels = called.flatMap(({ name, stitches, rowsBefore, from, to }): Panel[] => {
 		const ends = [...headings, ...(castOn ? [castOn] : [])].map((one) => one.from).filter((at) => at > from);
 		const end = Math.min(...ends);
 		const seen = new Set<number>();
@@ -73,9 +73,9 @@ export function panelsIn(
 			own.push(row);
 			taken.add(row);
 		}
-		return own.length > 0 ? [{ name, stitches, rows: own }] : [];
+		return own.length > 0 ? [{ name, stitches, rows: own, from, to }] : [];
 	});
-	return { panels, rows: rows.filter((row) => !taken.has(row)), called };
+	return { panels, rows: rows.filter((row) => !taken.has(row)) };
 }
 
 /** What an item asks of a panel; `null` where it asks nothing. */

@@ -63,6 +63,8 @@ export interface Pattern {
 	readonly key: readonly PatternKey[];
 	/** its own words that are no crossings */
 	readonly own: OwnWords;
+	/** where those are written, and others that say what every row knows */
+	readonly ownAt: readonly Place[];
 	/** sentences that tell the hands to do something nobody knows */
 	readonly odd: readonly (Place & { readonly text: string })[];
 	/** how many sizes it is written for */
@@ -95,13 +97,30 @@ export function readPattern(written: string, before?: Pattern, size = 1): Patter
 		lines.set(line, said);
 		reading.line(line, from, said);
 	}
-	const { castOn, multiple, repeats, key, odd } = reading;
+	const { castOn, multiple, repeats, odd } = reading;
 	const own = before && sameWords(before.own, reading.own) ? before.own : reading.own;
 	const worked = own.size > 0 ? reading.rows.map((row) => speltOut(row, own)) : reading.rows;
-	const { rows, panels, called } = panelsIn(worked, reading.headings, reading.castOnAt);
-	const passed = reading.passed(called);
+	const { rows, panels } = panelsIn(worked, reading.headings, reading.castOnAt);
+	const passed = reading.passed(panels);
+	// `Left Cable (8 sts)` may be a name of a key, and heads a panel where rows call it.
+	const key = reading.key.filter(({ from }) => !panels.some((panel) => panel.from === from));
 	const rounds = rows.length > 0 && rows.every(({ round }) => round);
-	return { castOn, multiple, rounds, rows, panels, repeats, key, own, odd, sizes, oddSizes, passed, lines };
+	return {
+		castOn,
+		multiple,
+		rounds,
+		rows,
+		panels,
+		repeats,
+		key,
+		own,
+		ownAt: reading.ownAt,
+		odd,
+		sizes,
+		oddSizes,
+		passed,
+		lines
+	};
 }
 
 /** Every row that is written, those of panels too. */
@@ -125,6 +144,7 @@ class Reading {
 	castOnAt: Place | null = null;
 	readonly #passed: Place[] = [];
 	readonly own = new Map<string, readonly Item[]>();
+	readonly ownAt: Place[] = [];
 	#inKey = false;
 	/** a second cast-on begins another piece, which is passed over */
 	#over = false;
@@ -151,19 +171,22 @@ class Reading {
 			// A definition goes on to the end of its line, full stops and all.
 			const text = line.slice(opens ? bodyFrom : from);
 			const defined = this.#define(one.statement, text);
+			if (!defined?.definition) this.#heading(one.text, at);
 			if (defined) this.key.push({ from: start + (opens ? bodyFrom : from), to: place.to, line: defined });
-			if (defined || this.#ownWord(one.statement, text)) {
+			if (defined || this.#ownWord(one.statement, text, at)) {
 				passed.length = 0;
 				break;
 			}
 			const outcome = this.#sentence(one.text, at);
 			if (outcome === 'over') return this.#pass(place);
-			if (outcome) continue;
-			passed.push(at);
-			const heading = headingOf(one.text, at, this.rows.length);
-			if (heading) this.headings.push(heading);
+			if (!outcome) passed.push(at);
 		}
 		if (passed.length > 0) this.#pass({ from: passed[0].from, to: passed[passed.length - 1].to });
+	}
+
+	#heading(text: string, place: Place): void {
+		const heading = headingOf(text, place, this.rows.length);
+		if (heading) this.headings.push(heading);
 	}
 
 	/** A line of the key: under its heading every name with its words, elsewhere only what defines a crossing. */
@@ -178,11 +201,13 @@ class Reading {
 	}
 
 	/** A word of the key that is no crossing. */
-	#ownWord(statement: Statement, text: string): boolean {
+	#ownWord(statement: Statement, text: string, place: Place): boolean {
 		const line = this.#inKey ? keyLineOf(statement, text) : null;
 		if (!line) return false;
 		const means = ownWordIn(line);
-		if (means !== null && means !== KNOWN) this.own.set(plain(line.label), means);
+		if (means !== null && means !== KNOWN)
+			this.own.set(plain(line.label.replace(/\s*\([^()]*\)$/, '')), means);
+		if (means !== null) this.ownAt.push(place);
 		return means !== null;
 	}
 
@@ -205,6 +230,9 @@ class Reading {
 				return true;
 			case 'even':
 				this.rows.push({ ...this.#next(place, said.rows, 'as they face'), even: true });
+				return true;
+			case 'rows':
+				this.rows.push(this.#next(place, said.rows, said.does));
 				return true;
 			case 'bind-off':
 				this.rows.push(this.#next(place, said.rows, `BO ${said.stitches}, as they face`));
@@ -246,13 +274,15 @@ class Reading {
 	}
 
 	/** What is passed over, in runs of neighbouring lines: a row, or another sentence that is worked, stands between two. */
-	passed(called: readonly Heading[]): Place[] {
-		const worked = [...this.rows, ...this.repeats, ...this.key, ...called].map(({ from }) => from);
+	passed(panels: readonly Place[]): Place[] {
+		const worked = [...this.rows, ...this.repeats, ...this.key, ...this.ownAt, ...panels].map(
+			({ from }) => from
+		);
 		worked.sort((a, b) => a - b);
 		const runs: Place[] = [];
 		let next = 0;
 		for (const place of this.#passed) {
-			if (called.some(({ from, to }) => from === place.from && to === place.to)) continue;
+			if (panels.some(({ from, to }) => from === place.from && to === place.to)) continue;
 			const before = next;
 			while (worked[next] < place.from) next++;
 			const last = runs.at(-1);
@@ -264,7 +294,7 @@ class Reading {
 }
 
 function lineOf(line: string): PatternLine {
-	return statementsOf(withColons(line)).map((statement): Said => {
+	const said = statementsOf(withColons(line)).map((statement): Said => {
 		const { head, from, to } = statement;
 		const text = line.slice(from, to);
 		const read = headOf(head === null ? text : `${head}:`);
@@ -276,6 +306,18 @@ function lineOf(line: string): PatternLine {
 		if (row && !(isSide && !row.names.every((name) => phraseOf(name).ok))) return { row };
 		return { row: null, statement, text };
 	});
+	return said.reduce<Said[]>(withCount, []);
+}
+
+/** `k2tog, k6. (7 sts)`: a count that stands alone belongs to the row before it. */
+function withCount(before: Said[], said: Said): Said[] {
+	const row = before.at(-1)?.row;
+	const counts = said.row === null && said.statement.head === null && row && row.count === null;
+	const { items, count } = counts ? bodyOf(said.statement.pieces, said.text) : NO_BODY;
+	if (!counts || !count || items.length > 0) return [...before, said];
+	const moved = said.statement.from - row.from;
+	const told = { ...count, from: count.from + moved, to: count.to + moved };
+	return [...before.slice(0, -1), { row: { ...row, count: told } }];
 }
 
 /** The head of a row. What stands between its numbers and its colon and is not understood is said, never passed over. */

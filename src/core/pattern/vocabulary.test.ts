@@ -60,6 +60,29 @@ describe('words for runs', () => {
 	});
 });
 
+describe('a word said in another way', () => {
+	it.each([
+		['sl 1 purlwise with yarn in front', 'sl1 wyif'],
+		['slip the next 2 sts as if to purl', 'sl2'],
+		['sl1p', 'sl1'],
+		['s1', 'sl1'],
+		['k the next 4 sts', 'k4'],
+		['purl last 3 sts', 'p3'],
+		['k into front and back of next st', 'kfb'],
+		['kfb in next st', 'kfb'],
+		['m1 purlwise', 'm1p'],
+		['k until 2 sts rem', 'k to last 2 sts'],
+		['k to within 2 sts of end', 'k to last 2 sts'],
+		['knit the knit sts and purl the purl sts as they face you', 'as they face'],
+		['cast off 2 sts', 'bo 2'],
+		['w&t', 'turn']
+	])('“%s” is “%s”', (spoken, plain) => expect(actionOf(spoken)).toEqual(actionOf(plain)));
+
+	it('is slipped knitwise all the same, and stays as it is written', () => {
+		expect(actionOf('sl 2 kwise')).toEqual({ do: 'work', word: 'sl', reach: { count: 2 }, own: true });
+	});
+});
+
 describe('single words', () => {
 	it('are read as themselves, in capitals as well', () => {
 		for (const { word, does } of SINGLE_WORDS)

@@ -276,7 +276,14 @@ export const FACING_WORDS = [
 			'knit the knits and purl the purls',
 			'k the knits and p the purls',
 			'k the k sts and p the p sts',
-			'knit the knit sts and purl the purl sts'
+			'knit the knit sts and purl the purl sts',
+			'knit the knit sts and purl the purl sts as they face you',
+			'knit the knits and purl the purls as they face you',
+			'work sts as they face you',
+			'work as they appear',
+			'work as they face',
+			'work each st as it appears',
+			'work each st as it faces'
 		],
 		how: 'as'
 	},

@@ -52,12 +52,36 @@ const TO_END: ToLast = { left: 0 };
 export function actionOf(text: string): Action | null {
 	let action = known.get(text);
 	if (action !== undefined) return action;
-	const said = text.toLowerCase().trim();
+	const said = plainSpoken(text.toLowerCase().trim());
 	action = single(said) ?? facing(said) ?? bindOff(said) ?? below(said) ?? run(said);
 	if (known.size > MOST_KNOWN) known.clear();
 	known.set(text, action);
 	return action;
 }
+
+/** Other ways to say what the table of words says. */
+const SPOKEN: readonly (readonly [RegExp, string])[] = [
+	[/\bwith (?:the )?yarn (?:held )?(?:in|to|at) (?:the )?front\b/, 'wyif'],
+	[/\bwith (?:the )?yarn (?:held )?(?:in|to|at) (?:the )?back\b/, 'wyib'],
+	[/\b(?:as if to purl|p-wise)\b/, 'pwise'],
+	[/\b(?:as if to knit|k-wise|knitwise)\b/, 'kwise'],
+	[/^sl ?(\d+)(p|k)$/, 'sl$1 $2wise'],
+	[/^s(\d+)\b/, 'sl$1'],
+	[/^(k|knit|p|purl|sl|slip) (?:the )?(?:next|first|last|following) (?=\w+ (?:sts?|stitch))/, '$1 '],
+	[
+		/^(?:k|knit)(?: ?1)? (?:in|into) (?:the )?front and (?:the )?back of (?:the )?(?:next )?st(?:itch)?$/,
+		'kfb'
+	],
+	[
+		/^(?:p|purl)(?: ?1)? (?:in|into) (?:the )?front and (?:the )?back of (?:the )?(?:next )?st(?:itch)?$/,
+		'pfb'
+	],
+	[/^(kfb|pfb|k1f&b|p1f&b|inc(?: 1)?) (?:in|into) (?:the )?next st(?:itch)?$/, '$1'],
+	[/^m1 (?:pwise|purlwise)$/, 'm1p']
+];
+
+const plainSpoken = (said: string): string =>
+	SPOKEN.reduce((text, [spoken, plain]) => text.replace(spoken, plain), said);
 
 // Rows say the same few words over and over.
 const known = new Map<string, Action | null>();
@@ -100,7 +124,7 @@ function run(said: string): Action | null {
 	const reversed = /^(\d+) ?(k|p)$/.exec(said);
 	if (reversed) return run(`${reversed[2]}${reversed[1]}`);
 	if (SHORT_WAYS.test(said)) return { do: 'work', word: 'p', reach: { count: 1 } };
-	const far = /^(\w+) ((?:to|across|around|all|every|even|rem|remaining)\b.*)$/.exec(said);
+	const far = /^(\w+) ((?:up to|until|to|across|around|all|every|even|rem|remaining)\b.*)$/.exec(said);
 	const toEnd = far && RUNS.get(far[1])?.get('');
 	if (toEnd) {
 		const reach = markerIn(far[2]) ?? reachOf(far[2]);
@@ -111,12 +135,14 @@ function run(said: string): Action | null {
 	const [, verb, number, stitches, rest = ''] = parts;
 	// “Knit sts” does not say how many.
 	if (number === undefined && /^(?:sts|stitches)$/.test(stitches)) return null;
-	const word = RUNS.get(verb)?.get(rest);
+	// What is slipped knitwise shows what it showed; only hands know.
+	const turned = /^sl/.test(verb) && /\bkwise\b/.test(rest);
+	const word = RUNS.get(verb)?.get(turned ? rest.replace('kwise', '').trim() : rest);
 	const count = number === undefined ? 1 : numberOf(number);
 	// None, in one size of a list, stands apart from its word.
 	if (!word || count === undefined || (count === 0 && !/ 0/.test(said))) return null;
 	const bare = number === undefined && rest === '' && faceOf(word) !== null;
-	return { do: 'work', word, reach: { count }, ...(bare ? { bare } : {}) };
+	return { do: 'work', word, reach: { count }, ...(bare ? { bare } : {}), ...(turned ? { own: true } : {}) };
 }
 
 const SHORT_WAYS = /^(?:p|purl|p ?1|purl one) short way$/;
@@ -133,7 +159,12 @@ for (const { work, verbs, tails } of RUN_WORDS)
 const spellings = (words: Iterable<string>) =>
 	[...new Set(words)].sort((a, b) => b.length - a.length).join('|');
 const VERBS = spellings(RUNS.keys());
-const TAILS = spellings([...RUNS.values()].flatMap((known) => [...known.keys()]).filter(Boolean));
+const TAILS = spellings(
+	[...RUNS.values()]
+		.flatMap((known) => [...known.keys()])
+		.flatMap((tail) => [tail, tail.replace(/^pwise|^$/, 'kwise')])
+		.filter(Boolean)
+);
 const STITCHES = 'sts?|stitch(?:es)?';
 /** A verb, a number in digits or words, and what stands behind it. */
 const RUN = new RegExp(
@@ -148,7 +179,7 @@ function facing(said: string): Action | null {
 			const rest = said.slice(spelling.length + 1);
 			const count = numberOf(rest.replace(/ (?:sts?|stitch(?:es)?)$/, ''));
 			const reach = count !== undefined ? { count } : (markerIn(rest) ?? reachOf(rest));
-			return reach ? { do: 'facing', how, reach } : null;
+			if (reach) return { do: 'facing', how, reach };
 		}
 	return null;
 }
@@ -164,13 +195,18 @@ function markerIn(said: string): ToMarker | null {
 /** `to end`, `to last 3 sts`. */
 export function reachOf(said: string): ToLast | null {
 	if (TO_THE_END.test(said)) return TO_END;
-	const last = /^to (?:the )?last (\w+)(?: sts?| stitch(?:es)?)?$/.exec(said);
+	const last = LAST.map((pattern) => pattern.exec(said)).find(Boolean);
 	if (!last) return null;
 	if (last[1] === 'st' || last[1] === 'stitch') return { left: 1 };
 	const left = numberOf(last[1]);
 	return left === undefined ? null : { left };
 }
 
+const LAST = [
+	/^(?:up )?(?:to|until) (?:the )?last (\w+)(?: sts?| stitch(?:es)?)?$/,
+	/^until (\w+) (?:sts?|stitch(?:es)?) (?:rem|remain|remains|left)$/,
+	/^to (?:within )?(\w+) (?:sts?|stitch(?:es)?) (?:of|before|from) (?:the )?end(?: of (?:the )?(?:row|rnd|round))?$/
+];
 const TO_THE_END =
 	/^(?:to (?:the )?end(?: of (?:the )?(?:row|rnd|round))?|across(?: (?:the )?(?:row|rnd|round|all sts))?|around|(?:all|every|rem|remaining) (?:the )?(?:sts?|stitch(?:es)?)|every st(?:itch)?|all)$/;
 
@@ -180,7 +216,7 @@ export function timesOf(said: string): number | null {
 	const more = / more(?: times?)?$/.test(text) ? 1 : 0;
 	if (/^once( more)?$/.test(text)) return 1 + more;
 	if (/^twice( more)?$/.test(text)) return 2 + more;
-	const by = /^x ?(\d+)$/.exec(text);
+	const by = /^[x×] ?(\d+)$/.exec(text);
 	if (by) return Number(by[1]);
 	const parts = /^(\w+)(?: more)? times?(?: more)?$/.exec(text);
 	const number = parts ? numberOf(parts[1]) : undefined;
