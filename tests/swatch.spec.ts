@@ -1,73 +1,9 @@
 import { readFileSync } from 'node:fs';
-import type { Locator, Page } from '@playwright/test';
-import { awake, expect, test, type Pond } from './support/pond';
-
-/** What a teacher does at the desk of a swatch. */
-class Desk {
-	constructor(
-		readonly pond: Pond,
-		readonly page: Page
-	) {}
-
-	/** Opens one of the demo's swatches. */
-	async demo(title: string): Promise<void> {
-		await this.pond.open('/swatches');
-		await this.page
-			.getByRole('link', { name: new RegExp(title) })
-			.last()
-			.click();
-		await this.ready();
-	}
-
-	/** Makes a swatch of its own with these rows. */
-	async write(text: string): Promise<void> {
-		await this.pond.open('/swatches');
-		await this.page.keyboard.press('n');
-		await this.ready();
-		await this.rows().click();
-		await this.page.keyboard.press('Control+a');
-		await this.page.keyboard.insertText(text);
-		await this.page.getByTestId('done').click();
-	}
-
-	async ready(): Promise<void> {
-		await this.page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
-		await this.rows().waitFor();
-	}
-
-	rows(): Locator {
-		return this.page.getByRole('textbox', { name: 'Written rows' });
-	}
-
-	/** The rows as they stand, findings left out. */
-	async text(): Promise<string> {
-		return (await this.rows().locator('.cm-line').allTextContents()).join('\n');
-	}
-
-	now(): Locator {
-		return this.page.getByTestId('now');
-	}
-
-	async press(...keys: string[]): Promise<void> {
-		for (const key of keys) await this.page.keyboard.press(key);
-	}
-
-	/** The size of the drawing, of a stitch and of a row, in pixels. */
-	async cloth() {
-		const drawing = this.page.getByTestId('cloth').getByRole('img');
-		return (await drawing.boundingBox())!;
-	}
-
-	/** The words that those who cannot see the cloth hear. */
-	chosen(): Locator {
-		return this.page.getByLabel('What the rows make').locator('[aria-live]');
-	}
-}
+import { awake, expect } from './support/pond';
+import { deskTest, SwatchDesk } from './support/swatchDesk';
 
 const ROWS =
 	'Cast on 12.\nRow 1 (RS): p2, k8, p2.\nRow 2: as they face.\nRow 3 (RS): p2, k2, 2/2 RC, k2, p2.\nRow 4: as they face.\nRow 5 (RS): p2, k8, p2.\nRow 6: as they face.';
-
-const deskTest = test.extend<{ desk: Desk }>({ desk: ({ pond, page }, use) => use(new Desk(pond, page)) });
 
 deskTest.describe('a swatch', () => {
 	deskTest(
@@ -310,11 +246,11 @@ deskTest.describe('two swatches', () => {
 			await desk.write(ROWS);
 			await pond.saved();
 			const second = await context.newPage();
-			const other = new Desk(pond, second);
+			const other = new SwatchDesk(pond, second);
 			await second.goto(page.url());
 			await awake(second);
 			await other.rows().waitFor();
-			const replace = async (at: Desk, from: string, to: string) => {
+			const replace = async (at: SwatchDesk, from: string, to: string) => {
 				const text = (await at.text()).replace(from, to);
 				await at.rows().click();
 				await at.press('Control+a');

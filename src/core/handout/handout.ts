@@ -67,7 +67,13 @@ function swatchSections(lesson: Lesson, parts: readonly Part[], voice: Voice, le
 		.map(({ id, title }) => ({
 			id: `rows-${id}`,
 			title: `Rows: ${title}`,
-			blocks: swatchBlocks(lesson, id, voice, length)
+			blocks: swatchBlocks(
+				lesson,
+				id,
+				voice,
+				length,
+				parts.some((part) => part.kind === 'swatch' && part.swatch === id && part.read === 'chart')
+			)
 		}));
 }
 

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
+import { CELL_SIGNS } from '../swatch/chart';
 import { bedMoveShape, moveShape } from '../hands/schema';
 
 export const HANDOUT_FORMAT = 'pond-loop/handout@1';
@@ -41,6 +42,24 @@ export const pictureShape = z.readonly(
 		}),
 		/** rows of a pattern as cloth, from the row at place `first` of the plan up to, and without, `last` */
 		z.object({ kind: z.literal('cloth'), alt: text, text, first: place, last: place, mirrored: z.boolean() }),
+		/** rows of a pattern as a chart, from the edge at which a hand begins */
+		z.object({
+			kind: z.literal('chart'),
+			alt: text,
+			text,
+			first: place,
+			last: place,
+			hand,
+			keep: z.enum(['words', 'fabric'])
+		}),
+		/** one sign of a chart: a kind of box, or the symbol of a crossing */
+		z.object({
+			kind: z.literal('sign'),
+			alt: text,
+			is: z.enum(CELL_SIGNS),
+			crossing: z.optional(crossingShape),
+			mirrored: z.boolean()
+		}),
 		/** one row for those who read pictures, from its arrow on */
 		z.object({ kind: z.literal('row'), alt: text, text, step: place, from: hand })
 	])

@@ -2,6 +2,8 @@ import type { Working } from '../fabric/fabric';
 import type { Voice } from '../hands/voice';
 import { swatchOf } from '../lesson/rows';
 import type { Lesson } from '../lesson/lesson';
+import { chartOf } from '../swatch/chart';
+import { legendOf } from '../swatch/legend';
 import { lookSaid, writtenSentences } from '../swatch/look';
 import { gaugeOf, repeatIn, repeatsTo } from '../swatch/measure';
 import { numbersText } from '../swatch/rows';
@@ -22,8 +24,14 @@ const MOST_BOXES = 200;
 /** Most rows that a picture shows. */
 const MOST_DRAWN = 32;
 
-/** Rows to carry home: as cloth, written, as pictures, and boxes to the wished length. */
-export function swatchBlocks(lesson: Lesson, id: string, voice: Voice, length: Length): Block[] {
+/** Rows to carry home: as cloth, written, as pictures, and boxes to the wished length; as a chart where the class reads one. */
+export function swatchBlocks(
+	lesson: Lesson,
+	id: string,
+	voice: Voice,
+	length: Length,
+	charted = false
+): Block[] {
 	const swatch = lesson.swatches.find((one) => one.id === id);
 	const working = swatch && swatchOf(lesson, id);
 	if (!working) return [];
@@ -66,6 +74,7 @@ export function swatchBlocks(lesson: Lesson, id: string, voice: Voice, length: L
 				...goingOn(working, word)
 			]
 		},
+		...(charted ? chartBlocks(working, text, title, voice) : []),
 		...(wanted.some(({ step }) => steps[step].worked.crossings.length > 0)
 			? [
 					{
@@ -87,6 +96,41 @@ export function swatchBlocks(lesson: Lesson, id: string, voice: Voice, length: L
 				]
 			: []),
 		...tallies(working, voice, length)
+	];
+}
+
+/** The chart with its legend. */
+function chartBlocks(working: Working, text: string, title: string, voice: Voice): Block[] {
+	const { hand, keep } = voice;
+	const chart = chartOf(working);
+	const mirrored = hand === 'left' && keep === 'words';
+	const shown = Math.min(working.steps.length, MOST_DRAWN);
+	const begins = hand === 'left' ? 'left' : 'right';
+	return [
+		{
+			kind: 'figure',
+			pictures: [
+				{ kind: 'chart', alt: `${title}: chart of ${shown} rows`, text, first: 0, last: shown, hand, keep }
+			],
+			caption: `The chart shows the right side, from below upwards. Right side rows begin at the ${begins} edge; a number stands where its row begins.`
+		},
+		{
+			kind: 'picture-rows',
+			rows: legendOf(chart, voice).map((entry) => {
+				if (entry.kind === 'sign')
+					return {
+						label: '',
+						picture: { kind: 'sign', alt: entry.says, is: entry.is, mirrored },
+						says: entry.says
+					};
+				const { crossing } = chart.crosses[entry.cross];
+				return {
+					label: entry.name,
+					picture: { kind: 'sign', alt: `${entry.name} on the chart`, is: 'cross', crossing, mirrored },
+					says: [...entry.says.map((one) => `${one}.`), entry.look].join(' ').trim()
+				};
+			})
+		}
 	];
 }
 

@@ -81,7 +81,7 @@ const OWN: Partial<Record<Part['kind'], readonly string[]>> = {
 	picture: ['crossing'],
 	show: ['crossing', 'way', 'times', 'pace', 'yarnHands', 'sides'],
 	compare: ['left', 'right'],
-	swatch: ['swatch', 'from', 'to'],
+	swatch: ['swatch', 'from', 'to', 'read'],
 	practice: ['crossing', 'swatch', 'times'],
 	count: ['swatch', 'row'],
 	mend: ['crossing', 'slip'],

@@ -67,6 +67,8 @@ export const partShape = z.readonly(
 			...common,
 			kind: z.literal('swatch'),
 			swatch: id,
+			/** what the class reads; the rows unless it says so */
+			read: z.optional(z.enum(['rows', 'chart'])),
 			from: z.optional(row),
 			to: z.optional(row)
 		}),
@@ -177,6 +179,7 @@ export const partFieldsShape = z.readonly(
 			swatch: id,
 			from: z.nullable(row),
 			to: z.nullable(row),
+			read: z.enum(['rows', 'chart']),
 			row: z.nullable(row),
 			question: text,
 			answer: text

@@ -1,29 +1,29 @@
+import { once } from '../once';
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { turnOver } from '../crossing/transform';
 import type { Fabric, Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
 import { piecesOf } from '../fabric/work';
-import { nameOf } from '../naming/name';
-import { say } from '../naming/say';
 import type { RowSide } from '../pattern/pattern';
 import { singleWord } from '../pattern/vocabulary';
-import { play } from '../hands/play';
-import { waysOf, type Way } from '../ways/ways';
 import { columnsOf, type Change } from './chartColumns';
+import { toldOf, type ChartCross } from './chartCross';
 
 /** What a cell of a chart shows on the right side. */
-export type CellSign =
-	| 'knit'
-	| 'purl'
-	| 'twisted'
-	| 'slipped'
-	| 'yarn-over'
-	| 'decrease-right'
-	| 'decrease-left'
-	| 'decrease-double'
-	| 'increase'
-	| 'cross'
-	| 'none';
+export const CELL_SIGNS = [
+	'knit',
+	'purl',
+	'twisted',
+	'slipped',
+	'yarn-over',
+	'decrease-right',
+	'decrease-left',
+	'decrease-double',
+	'increase',
+	'cross',
+	'none'
+] as const;
+export type CellSign = (typeof CELL_SIGNS)[number];
 
 /** A cell of a row of a chart: a stitch, or a crossing with all that it spans. */
 export interface ChartCell {
@@ -44,17 +44,6 @@ export interface ChartRow {
 	readonly cells: readonly ChartCell[];
 }
 
-/** A crossing of a chart, as the right side shows it: what it is called, how it is made, and what hands take up. */
-export interface ChartCross {
-	readonly name: string;
-	readonly crossing: Crossing;
-	readonly definition: string;
-	/** as it is made where a wrong side row makes it */
-	readonly definitionWrong?: string;
-	/** positions on the needle: those a cable needle holds, and those a needle reaches for without one */
-	readonly look: { readonly needle: readonly number[]; readonly reach: readonly number[] };
-}
-
 export interface Chart {
 	/** stitches of the widest row */
 	readonly width: number;
@@ -68,14 +57,13 @@ export interface Chart {
 /** The chart of worked rows: the right side, row upon row, every row as wide as the widest (open format `chart`). */
 export function chartOf({ fabric, steps }: Working): Chart {
 	const crosses: { shown: Crossing; wrong: boolean }[] = [];
-	const crossOf = (crossing: Crossing, side: RowSide): number => {
-		const shown = side === 'RS' ? crossing : turnOver(crossing);
+	const crossOf = (shown: Crossing, side: RowSide): number => {
 		let at = crosses.findIndex((one) => sameCrossing(one.shown, shown));
 		if (at < 0) at = crosses.push({ shown, wrong: false }) - 1;
 		if (side === 'WS') crosses[at].wrong = true;
 		return at;
 	};
-	const signed = steps.map((step) => signsOf(step, crossOf));
+	const signed = steps.map(signsOf);
 	const width = Math.max(fabric.castOn, ...steps.map(({ row }) => row.after));
 	const columns = columnsOf(
 		fabric.castOn,
@@ -84,7 +72,10 @@ export function chartOf({ fabric, steps }: Working): Chart {
 	);
 	const rows = steps.map(({ row: { n, side } }, i): ChartRow => {
 		const starts = side === 'RS' ? 'right' : 'left';
-		return { n, side, starts, cells: cellsOf(signed[i].signs, columns[i]) };
+		const signs = signed[i].signs.map(({ shown, ...sign }): Sign =>
+			shown ? { ...sign, cross: crossOf(shown, side) } : sign
+		);
+		return { n, side, starts, cells: cellsOf(signs, columns[i]) };
 	});
 	return {
 		width,
@@ -101,15 +92,22 @@ interface Sign {
 	readonly cross?: number;
 }
 
-/** The signs of a row from the right edge on, and where it grows or shrinks. */
-function signsOf(
-	{ before, planned: { written, number }, meant, row, worked }: Step,
-	crossOf: (crossing: Crossing, side: RowSide) => number
-): { signs: Sign[]; changes: Change[] } {
+/** A sign as its row has it, with the crossing that it is. */
+interface StandingSign extends Omit<Sign, 'cross'> {
+	readonly shown?: Crossing;
+}
+
+/** A crossing as the right side shows it where a wrong side row makes it, the same one each time. */
+const turnedOver = once(turnOver);
+
+/** The signs of a row from the right edge on, and where it grows or shrinks; kept as long as the row stands. */
+const signsOf = once((step: Step): { signs: StandingSign[]; changes: Change[] } => {
+	const { before, planned, meant, row, worked } = step;
+	const { written, number } = planned;
 	const { side } = number;
 	const meaning = (text: string) => meant[written.names.indexOf(text)] ?? null;
 	/** in working order, by where the stitch lies after the row */
-	const signs: (Sign | null)[] = Array.from({ length: row.after }, () => null);
+	const signs: (StandingSign | null)[] = Array.from({ length: row.after }, () => null);
 	const changes: Change[] = [];
 	const boundary = (at: number) => (side === 'RS' ? at : row.before - at);
 	for (const piece of piecesOf(before, written.items, number, meaning)) {
@@ -117,7 +115,11 @@ function signsOf(
 		if (item.kind === 'name') {
 			const crossing = meaning(item.text);
 			if (crossing && crossing.stitches === makes)
-				signs[after] = { is: 'cross', span: makes, cross: crossOf(crossing, side) };
+				signs[after] = {
+					is: 'cross',
+					span: makes,
+					shown: side === 'RS' ? crossing : turnedOver(crossing)
+				};
 			continue;
 		}
 		const { action } = item;
@@ -134,6 +136,12 @@ function signsOf(
 			signs[after + 1] = { is: 'increase', span: 1 };
 			changes.push({ grows: true, at: boundary(piece.before + 1) });
 		}
+		if (action.do === 'bind-off')
+			for (let i = 0; i < takes - makes; i++)
+				changes.push({
+					grows: false,
+					at: side === 'RS' ? piece.before + i : row.before - 1 - piece.before - i
+				});
 		if (action.do === 'decrease' && takes === action.takes) {
 			signs[after] = { is: decreaseOf(action.takes, action.keeps, action.face), span: 1 };
 			for (let i = 0; i < takes; i++)
@@ -145,7 +153,7 @@ function signsOf(
 		}
 	}
 	const faces = worked.cloth.faces.length === row.after ? row.faces : '';
-	const told: Sign[] = [];
+	const told: StandingSign[] = [];
 	for (let i = 0; i < row.after;) {
 		const sign = signs[i];
 		const right = side === 'RS' ? i : row.after - 1 - i;
@@ -155,7 +163,7 @@ function signsOf(
 		i += sign?.span ?? 1;
 	}
 	return { signs: side === 'RS' ? told : told.reverse(), changes };
-}
+});
 
 /** Which way a decrease leans on the right side: where its top strand comes from. */
 function decreaseOf(takes: number, keeps: number, face: 'knit' | 'purl'): CellSign {
@@ -184,48 +192,4 @@ function cellsOf(signs: readonly Sign[], live: readonly boolean[]): ChartCell[] 
 		for (let i = 0; i < missing; i++) cells.push({ at: column++, span: 1, is: 'none' });
 	}
 	return cells.reverse();
-}
-
-const ASKED = { hand: 'right', keep: 'fabric', terms: 'us' } as const;
-
-function toldOf(crossing: Crossing, wrong: boolean): ChartCross {
-	const said = (one: Crossing) => {
-		const definition = say(one, ASKED);
-		return definition.ok ? definition.value : '';
-	};
-	const ways = waysOf(crossing).filter(({ agrees }) => agrees);
-	const needle = ways
-		.filter(({ moves }) => moves.some((move) => move.do === 'slip' && /^cable/.test(move.to)))
-		.reduce<Way | null>((best, way) => (best && best.movements <= way.movements ? best : way), null);
-	const reach = ways.find(({ id }) => id === 'free-reach');
-	return {
-		name: nameOf(crossing),
-		crossing,
-		definition: said(crossing),
-		...(wrong ? { definitionWrong: said(turnOver(crossing)) } : {}),
-		look: { needle: needle ? heldIn(crossing, needle) : [], reach: reach ? reachedIn(crossing, reach) : [] }
-	};
-}
-
-/** The positions that a way ever puts on a cable needle. */
-function heldIn({ stitches }: Crossing, { moves }: Way): number[] {
-	const played = play(stitches, moves);
-	if (!played.ok) return [];
-	const held = new Set(
-		played.value.states.flatMap(({ cables }) => Object.values(cables).flatMap((one) => one.stitches))
-	);
-	return [...held].sort((a, b) => a - b);
-}
-
-/** The positions that a way reaches past others for. */
-function reachedIn({ stitches }: Crossing, { moves }: Way): number[] {
-	const played = play(stitches, moves);
-	if (!played.ok) return [];
-	const taken = new Set<number>();
-	played.value.moves.forEach((move, i) => {
-		if (move.do !== 'reach') return;
-		const other = played.value.states[i][move.needle === 'right' ? 'left' : 'right'];
-		for (const stitch of other.slice(move.past, move.past + move.take)) taken.add(stitch);
-	});
-	return [...taken].sort((a, b) => a - b);
 }

@@ -1,5 +1,5 @@
 import type { Working } from '$core/fabric/fabric';
-import { TONES, type Pen, type Tone } from './pen';
+import { TONES, USUAL_TEXT, type Pen, type TextStyle, type Tone } from './pen';
 import { paintRows, type Size, type RowStretch, type View } from './swatch';
 
 /** A path of a drawing in the page, in the colours of its theme. */
@@ -28,6 +28,27 @@ export function paintParts(hatch: string, paint: (pen: Pen) => void): PaintedPar
 		text: () => undefined
 	});
 	return parts;
+}
+
+/** A text of a drawing in the page. */
+export interface PaintedText extends Required<Omit<TextStyle, 'tone'>> {
+	readonly x: number;
+	readonly y: number;
+	readonly text: string;
+}
+
+/** The texts that a painter writes, for a page that shows them as they are. */
+export function paintTexts(paint: (pen: Pen) => void): PaintedText[] {
+	const texts: PaintedText[] = [];
+	const nothing = () => undefined;
+	paint({
+		fill: nothing,
+		line: nothing,
+		hatch: nothing,
+		hatchLine: nothing,
+		text: (x, y, text, style) => texts.push({ ...USUAL_TEXT, ...style, x, y, text })
+	});
+	return texts;
 }
 
 /** A stretch of cloth as paths for an SVG in the page. */

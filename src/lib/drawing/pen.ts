@@ -38,6 +38,9 @@ export interface TextStyle {
 	readonly anchor?: 'start' | 'middle' | 'end';
 }
 
+/** Text of a drawing that says nothing else. */
+export const USUAL_TEXT = { size: 14, bold: false, tone: 'ink', anchor: 'middle' } as const;
+
 /** What a picture is drawn with: path data in the colours of the drawing tokens. Lines have round ends. */
 export interface Pen {
 	fill(path: string, colour: Tone): void;

@@ -1,5 +1,6 @@
 import {
 	TONES,
+	USUAL_TEXT,
 	type LineStyle,
 	type Pen,
 	type TextStyle,
@@ -18,8 +19,6 @@ export function tonesOf(element: Element): Tones {
 }
 
 const FAMILY = 'Atkinson Hyperlegible Next';
-/** Text of a drawing that says nothing else. */
-export const USUAL_TEXT = { size: 14, bold: false, tone: 'ink', anchor: 'middle' } as const;
 
 /** Draws on a canvas. */
 export class CanvasPen implements Pen {

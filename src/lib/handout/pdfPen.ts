@@ -1,5 +1,12 @@
-import type { LineStyle, TextStyle, Tone, Turn, TurningPen } from '$lib/drawing/pen';
-import { USUAL_TEXT } from '$lib/drawing/pens';
+import {
+	USUAL_TEXT,
+	type LineStyle,
+	type TextStyle,
+	type Tone,
+	type Turn,
+	type TurningPen
+} from '$lib/drawing/pen';
+
 import { PRINT_TONES } from '$lib/drawing/printTones';
 
 type Doc = PDFKit.PDFDocument;

@@ -1,10 +1,13 @@
 import { workingOf, type Working } from '$core/fabric/fabric';
+import { mirror } from '$core/crossing/transform';
 import { playBed } from '$core/hands/bed';
 import { play } from '$core/hands/play';
 import { scriptSteps } from '$core/hands/steps';
 import type { Picture } from '$core/handout/schema';
 import { readPattern } from '$core/pattern/pattern';
 import { bedGroundOf, bedLayoutOf } from '$lib/drawing/bed';
+import { paintSign, paintSymbol } from '$lib/drawing/chart';
+import { chartPicture } from '$lib/drawing/chartPicture';
 import { paintBed } from '$lib/drawing/paintBed';
 import { crossPicture, paintCross } from '$lib/drawing/paintCross';
 import { numberPlace, paintNumber, paintRail } from '$lib/drawing/paintRail';
@@ -27,6 +30,7 @@ type Of<Kind extends Picture['kind']> = Extract<Picture, { kind: Kind }>;
 
 const RAIL = { width: 520, height: 300, neighbours: 1 } as const;
 const RAIL_TEXT = 15;
+const SIGN = { width: 26, height: 30, rim: 2 } as const;
 const CLOTH = { stitch: 20, row: 22, side: 'right' } as const;
 
 /** How a picture of a handout is drawn. */
@@ -42,6 +46,10 @@ export function drawingOf(picture: Picture): Drawing {
 			return cloth(picture);
 		case 'row':
 			return row(picture);
+		case 'chart':
+			return chartPicture(workingFor(picture.text), picture, picture);
+		case 'sign':
+			return sign(picture);
 	}
 }
 
@@ -119,6 +127,16 @@ function cloth({ text, first, last, mirrored }: Of<'cloth'>): Drawing {
 			paintRows(pen, working, { first, last: shown, left: 0, right: size.width }, size, view)
 		);
 	return { width: size.width - 2 * MARGIN, height: (shown - first) * view.row, paint };
+}
+
+function sign({ is, crossing, mirrored }: Of<'sign'>): Drawing {
+	const width = (crossing?.stitches ?? 1) * SIGN.width;
+	const place = { x: SIGN.rim, top: SIGN.rim, width, height: SIGN.height };
+	const paint = (pen: TurningPen) =>
+		crossing
+			? paintSymbol(pen, mirrored ? mirror(crossing) : crossing, place)
+			: paintSign(pen, is, place, mirrored);
+	return { width: width + 2 * SIGN.rim, height: SIGN.height + 2 * SIGN.rim, paint };
 }
 
 function row({ text, step, from }: Of<'row'>): Drawing {

@@ -9,12 +9,15 @@
 	import { SLIP_WORDS } from './parts';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
+	import { newId } from '$lib/client/id';
+	import { getSettings } from '$lib/client/settings.svelte';
 
 	type Fields = Extract<Change, { kind: 'set-part' }>['fields'];
 
 	/** What only some kinds of part have: what it is about, how it is shown, how often, which rows, what is asked. */
 	let { open, part, set }: { open: OpenLesson; part: Part; set: (fields: Fields) => void } = $props();
 
+	const settings = getSettings();
 	const lesson = $derived(open.lesson);
 	const crossings = $derived(lesson.crossings.map(({ id, name }) => ({ value: id, label: name })));
 	const swatches = $derived(lesson.swatches.map(({ id, title }) => ({ value: id, label: title || 'rows' })));
@@ -32,6 +35,26 @@
 		const way = its.find(({ id }) => id === part.way) ?? its.at(0);
 		if (way) set({ crossing, way: way.id });
 	}
+
+	let asked = $state('');
+	/** A question from the chart, behind the part that reads it. */
+	async function ask() {
+		const [{ rowsShown }, { chartQuestion }] = await Promise.all([
+			import('$core/teaching/rowsShown'),
+			import('$core/planning/chartQuestion')
+		]);
+		const shown = rowsShown(lesson, part);
+		const question = shown && chartQuestion(shown, voice(), { id: newId(), minutes: QUESTION_MINUTES });
+		asked = question
+			? `“${question.title}” stands behind this part.`
+			: 'These rows have no cross to ask about.';
+		if (question) open.change({ kind: 'add-part', part: question, after: part.id });
+	}
+	const voice = () => ({
+		...settings.value,
+		terms: lesson.names?.terms ?? settings.value.terms
+	});
+	const QUESTION_MINUTES = 3;
 
 	type Side = Extract<Part, { kind: 'compare' }>['left'];
 	const sideKey = (side: Side) =>
@@ -160,6 +183,19 @@
 		{#if part.kind === 'swatch'}
 			{@render rows('From row', 'from', part.from)}
 			{@render rows('to row', 'to', part.to)}
+			<Choices
+				label="Read from"
+				value={part.read ?? 'rows'}
+				choices={[
+					{ value: 'rows', label: 'the written rows' },
+					{ value: 'chart', label: 'the chart' }
+				]}
+				onchoose={(read) => set({ read })}
+			/>
+			{#if part.read === 'chart'}
+				<button type="button" class="btn" onclick={ask}>Ask a question from it</button>
+				<p role="status" class="empty:hidden">{asked}</p>
+			{/if}
 		{:else}
 			{@render rows('Found on row', 'row', part.row)}
 		{/if}

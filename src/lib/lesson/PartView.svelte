@@ -94,6 +94,8 @@
 			/>
 		</div>
 	{/if}
+{:else if part.kind === 'swatch' && part.read === 'chart'}
+	{#await import('./ChartPart.svelte') then { default: ChartPart }}<ChartPart {lesson} {part} />{/await}
 {:else if part.kind === 'mend'}
 	<MendView {lesson} {part} />
 {/if}

@@ -6,7 +6,6 @@
 	import { handed } from '$core/ways/handed';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import FittedCross from '$lib/drawing/FittedCross.svelte';
-	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
 	import type { Stage } from './stage.svelte';
 
 	/** What the class looks at: the work, both sides of it, both leans, rows, a puzzle or words. */
@@ -18,6 +17,8 @@
 	const seen = $derived(stage.seen);
 	/** as long a glide as the eye wants when it is shown slower */
 	const SLOWER = 3;
+	/** rows of a chart that are seen on both sides of the one in hand */
+	const ABOVE_AND_BELOW = 4;
 
 	const leans = $derived.by(() => {
 		if (!seen) return [];
@@ -34,6 +35,14 @@
 		return (side === 'RS') === (voice.hand === 'right') ? ('right' as const) : ('left' as const);
 	});
 </script>
+
+{#snippet cloth(rows: number)}
+	{#await import('$lib/drawing/SwatchPicture.svelte') then { default: SwatchPicture }}<SwatchPicture
+			working={stage.rows!.working}
+			{rows}
+			fit="whole"
+		/>{/await}
+{/snippet}
 
 {#if seen && moment.look === 'sides'}
 	<div class="pair">
@@ -94,6 +103,18 @@
 				told={moment.told}
 			/>{/await}
 	</div>
+{:else if stage.rows && part.kind === 'swatch' && part.read === 'chart' && step !== undefined}
+	{@const { working } = stage.rows}
+	<div class="mx-auto grid h-full max-w-6xl grid-rows-[minmax(0,1fr)] p-4">
+		{#await import('$lib/drawing/ChartPicture.svelte') then { default: ChartPicture }}<ChartPicture
+				{working}
+				{voice}
+				first={Math.max(0, step - ABOVE_AND_BELOW)}
+				last={Math.min(working.steps.length, step + ABOVE_AND_BELOW + 1)}
+				{step}
+				alt="Row {working.steps[step].row.n} on the chart"
+			/>{/await}
+	</div>
 {:else if stage.rows && part.kind === 'swatch' && step !== undefined}
 	<div class="mx-auto grid h-full max-w-6xl content-center gap-4 overflow-y-auto p-4 sm:grid-cols-[2fr_1fr]">
 		<div class="self-center">
@@ -108,15 +129,11 @@
 				<p class="font-serif text-3xl sm:text-5xl">A plain row</p>
 			{/if}
 		</div>
-		<div class="h-[38vh]"><SwatchPicture working={stage.rows.working} rows={step + 1} fit="whole" /></div>
+		<div class="h-[38vh]">{@render cloth(step + 1)}</div>
 	</div>
 {:else if stage.rows && (part.kind === 'count' || part.kind === 'practice')}
 	<div class="mx-auto h-full max-w-4xl p-4">
-		<SwatchPicture
-			working={stage.rows.working}
-			rows={part.kind === 'count' && part.row ? part.row : Infinity}
-			fit="whole"
-		/>
+		{@render cloth(part.kind === 'count' && part.row ? part.row : Infinity)}
 	</div>
 {:else if part.kind === 'practice' && seen}
 	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">

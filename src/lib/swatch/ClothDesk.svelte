@@ -1,59 +1,59 @@
 <script lang="ts">
 	import { onMount, tick, untrack } from 'svelte';
-	import type { Working } from '$core/fabric/fabric';
 	import type { ClothSpot } from '$core/swatch/clothSpot';
+	import type { Face } from '$lib/drawing/face';
 	import { CanvasPen, tonesOf } from '$lib/drawing/pens';
-	import {
-		boxOf,
-		clothSize,
-		columnX,
-		strandPath,
-		paintNumbers,
-		paintRows,
-		spanOver,
-		spotAt,
-		wavePath,
-		type View
-	} from '$lib/drawing/swatch';
+	import { wavePath } from '$lib/drawing/swatch';
 	import { PaintedBands } from './bands';
 	import { CrossDrag } from './crossDrag.svelte';
 
-	/** The cloth, with the waterline at what is knitted, and a strand followed from edge to edge. */
+	/** The cloth or its chart, with the waterline at what is knitted, and a strand followed from edge to edge. */
 	let {
-		working,
-		view,
+		face,
+		called,
 		done,
 		chosen,
+		lit,
 		strand,
 		theme,
 		alt,
 		onchoose,
+		onlight,
 		ondrop
 	}: {
-		working: Working;
-		view: View;
+		face: Face;
+		/** what the picture is: the cloth, or its chart */
+		called: string;
 		done: number;
 		chosen: ClothSpot | null;
+		/** what a pointer lies on */
+		lit: ClothSpot | null;
 		strand: number | null;
 		/** the picture is drawn anew in other light */
 		theme: string;
 		alt: string;
 		onchoose: (spot: ClothSpot) => void;
+		/** a pointer that presses nothing came to a stitch, or left all of them */
+		onlight: (spot: ClothSpot | null) => void;
 		/** a crossing was dragged to another stitch: columns of its left end, as the side that is seen shows them */
 		ondrop: (from: ClothSpot, to: { step: number; by: number }) => void;
 	} = $props();
 
-	const size = $derived(clothSize(working, view));
+	const size = $derived(face.size);
+	const pitch = $derived(face.pitch);
 	let scroller: HTMLElement;
 	let canvas: HTMLCanvasElement;
 	let room = $state({ width: 0, height: 0 });
 	const bands = new PaintedBands();
 
-	const waterY = $derived(size.height - Math.min(done, size.rows) * view.row);
-	const path = $derived(strand === null ? null : strandPath(working, strand, size, view));
-	const startX = $derived(path?.from == null ? null : columnX(path.from, working.fabric.castOn, size, view));
+	const waterY = $derived(size.height - Math.min(done, size.rows) * pitch.row);
+	const path = $derived(strand === null ? null : face.strand(strand));
+	const startX = $derived(path?.startX ?? null);
 	/** the crossing or stitch that is chosen, as a box */
-	const box = $derived(chosen && boxOf(working, chosen, size, view));
+	const box = $derived(chosen && face.boxOf(chosen));
+	const under = $derived(lit && face.boxOf(lit));
+	const shown = $derived(lit ?? chosen);
+	const looks = $derived(shown && face.looks(shown));
 
 	function paint() {
 		if (!canvas || room.width === 0) return;
@@ -64,18 +64,14 @@
 		context.setTransform(1, 0, 0, 1, 0, 0);
 		context.clearRect(0, 0, width, height);
 		const late = bands.draw(context, {
-			working,
-			view,
-			size,
+			face,
 			theme,
 			ratio,
 			left: scroller.scrollLeft,
 			top: scroller.scrollTop,
 			room,
 			paint: (tile, stretch) => {
-				const pen = new CanvasPen(tile, tonesOf(canvas));
-				paintRows(pen, working, stretch, size, view);
-				paintNumbers(pen, working, stretch, size, view);
+				face.paint(new CanvasPen(tile, tonesOf(canvas)), stretch);
 			}
 		});
 		if (late) ask();
@@ -96,7 +92,7 @@
 	}
 
 	$effect(() => {
-		void [working, view, size, theme, room.width, room.height];
+		void [face, theme, room.width, room.height];
 		ask();
 	});
 
@@ -118,13 +114,13 @@
 
 	/** Brings a row into sight. */
 	export function show(step: number) {
-		const middle = size.height - (step + 0.5) * view.row;
+		const middle = size.height - (step + 0.5) * pitch.row;
 		const { scrollTop, clientHeight } = scroller;
-		if (middle < scrollTop + view.row || middle > scrollTop + clientHeight - view.row)
+		if (middle < scrollTop + pitch.row || middle > scrollTop + clientHeight - pitch.row)
 			scroller.scrollTop = middle - clientHeight * 0.6;
 	}
 
-	const drag = new CrossDrag(() => view);
+	const drag = new CrossDrag(() => pitch);
 
 	function spotOf(event: PointerEvent): ClothSpot | null {
 		const { left, top } = scroller.getBoundingClientRect();
@@ -132,16 +128,23 @@
 			event.clientX - left + scroller.scrollLeft - offset,
 			event.clientY - top + scroller.scrollTop - lowered
 		];
-		return spotAt(x, y, working, size, view);
+		return face.spotAt(x, y);
 	}
 
 	function press(event: PointerEvent) {
 		const spot = spotOf(event);
 		if (!spot || event.button !== 0) return;
 		onchoose(spot);
-		if (!spanOver(working, spot)) return;
+		if (!face.isCross(spot)) return;
 		drag.take(spot, event);
 		(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+	}
+
+	function carry(event: PointerEvent) {
+		drag.carry(event);
+		if (event.pointerType !== 'mouse' || event.buttons !== 0) return;
+		const spot = spotOf(event);
+		if (spot?.step !== lit?.step || spot?.column !== lit?.column) onlight(spot);
 	}
 
 	function release() {
@@ -164,7 +167,7 @@
 	class="relative h-full overflow-auto"
 	onscroll={paint}
 	role="group"
-	aria-label="Cloth"
+	aria-label={called}
 	data-testid="cloth"
 >
 	<canvas
@@ -187,7 +190,8 @@
 		role="img"
 		aria-label={alt}
 		onpointerdown={press}
-		onpointermove={(event) => drag.carry(event)}
+		onpointermove={carry}
+		onpointerleave={() => onlight(null)}
 		onpointerup={release}
 		onpointercancel={() => drag.drop()}
 	>
@@ -201,12 +205,22 @@
 				<text x={startX} y={size.height - 11} text-anchor="middle" class="start">{strand}</text>
 			{/if}
 		{/if}
+		{#if under}
+			<rect x="0" y={under.y} width={size.width} height={under.height} class="lit-row" />
+			<rect {...under} rx="7" class="lit" />
+		{/if}
+		{#each looks?.needle ?? [] as { x, y, width, height } (x)}
+			<path d="M{x + 2} {y + height - 4}h{width - 4}" class="onto" />
+		{/each}
+		{#each looks?.reach ?? [] as { x, y, width, height } (x)}
+			<path d="M{x + width / 2 - 6} {y + height + 10}l6 -8l6 8" class="reach" />
+		{/each}
 		{#if box}
 			<rect {...box} rx="7" class="box" />
 			{#if drag.dragged && drag.carried}
 				<rect
-					x={box.x + drag.carried.by * view.stitch}
-					y={box.y - drag.carried.rows * view.row}
+					x={box.x + drag.carried.by * pitch.stitch}
+					y={box.y - drag.carried.rows * pitch.row}
 					width={box.width}
 					height={box.height}
 					rx="7"
@@ -241,6 +255,24 @@
 		font-size: 15px;
 	}
 	.box {
+		fill: none;
+		stroke: var(--color-base-content);
+		stroke-width: 3;
+	}
+	.lit-row {
+		fill: color-mix(in oklab, var(--color-base-content) 9%, transparent);
+	}
+	.lit {
+		fill: none;
+		stroke: var(--color-base-content);
+		stroke-width: 2;
+		stroke-dasharray: 5 4;
+	}
+	.onto {
+		stroke: var(--color-base-content);
+		stroke-width: 6;
+	}
+	.reach {
 		fill: none;
 		stroke: var(--color-base-content);
 		stroke-width: 3;

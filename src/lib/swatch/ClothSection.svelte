@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { counted } from '$core/naming/numbers';
+	import { clothFace } from '$lib/drawing/face';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import type { Face } from '$lib/drawing/face';
 	import ClothDesk from './ClothDesk.svelte';
 	import type { ClothView } from './clothView.svelte';
 	import type { OpenSwatch } from './openSwatch.svelte';
@@ -24,28 +26,49 @@
 	const settings = getSettings();
 	const working = $derived(open.working);
 	const beingWorked = $derived(open.away.busy || open.gaveUp);
+	const alt = $derived(
+		`${about}. ${counted(open.done, working?.pattern.rounds ? 'round' : 'row')} knitted. Arrow keys walk from stitch to stitch. ${look.said}`
+	);
 	/** the room the cloth has at first, in pixels */
 	let room = $state(0);
 	$effect(() => look.fit(room));
+	const flat = $derived(working && clothFace(working, look.view));
+	/** how a chart is drawn comes when one is looked at */
+	const chartDrawing = $derived(look.charted ? import('$lib/drawing/chartFace') : null);
+	const chartView = $derived({
+		box: { width: look.view.stitch, height: Math.round(look.view.stitch * 1.15) },
+		mirrored: look.view.mirrored,
+		hand: settings.value.hand,
+		keep: settings.value.keep
+	});
 </script>
 
 <div class="min-h-0 flex-1" bind:clientWidth={room}>
-	{#if working && working.steps.length > 0}
+	{#snippet desk(face: Face, called: string)}
 		<ClothDesk
 			bind:this={cloth}
-			{working}
-			view={look.view}
+			{face}
+			{called}
 			done={open.done}
 			chosen={look.chosen}
+			lit={look.lit}
 			strand={look.strand}
 			theme={settings.value.theme}
-			alt="{about}. {counted(
-				open.done,
-				working.pattern.rounds ? 'round' : 'row'
-			)} knitted. Arrow keys walk from stitch to stitch. {look.said}"
+			{alt}
 			onchoose={(spot) => look.choose(spot)}
+			onlight={(spot) => (look.lit = spot)}
 			ondrop={(from, to) => look.move(from, to)}
 		/>
+	{/snippet}
+	{#if working && working.steps.length > 0}
+		{#if chartDrawing}
+			{#await chartDrawing then { chartFace }}
+				{@const face = chartFace(working, chartView)}
+				{@render desk(face, 'Chart')}
+			{/await}
+		{:else}
+			{@render desk(flat!, 'Cloth')}
+		{/if}
 	{:else}
 		<div class="px-7 py-10">
 			<p class="max-w-prose text-lg">

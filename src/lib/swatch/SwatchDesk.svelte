@@ -17,7 +17,6 @@
 	import { ClothView } from './clothView.svelte';
 	import CounterBar from './CounterBar.svelte';
 	import FiguresPanel from './FiguresPanel.svelte';
-	import HerePanel from './HerePanel.svelte';
 	import { OpenSwatch } from './openSwatch.svelte';
 	import type { RowsEditor } from './rowsEditor';
 	import RowsField from './RowsField.svelte';
@@ -41,7 +40,7 @@
 	});
 
 	const PANELS = { here: 'Here', figures: 'Figures', files: 'Files', history: 'History' } as const;
-	let panel = $state<keyof typeof PANELS>('figures');
+	let panel = $state<keyof typeof PANELS | 'signs'>('figures');
 	/** what a narrow page shows */
 	const SHEETS = { cloth: 'Cloth', rows: 'Rows', beside: 'Beside' } as const;
 	let sheet = $state<keyof typeof SHEETS>('cloth');
@@ -56,10 +55,13 @@
 	const look = new ClothView(open, {
 		mirrored: () => settings.value.hand === 'left' && settings.value.keep === 'words',
 		show: (step) => cloth?.show(step),
-		onchoose: () => (panel = 'here')
+		onchoose: () => (panel = look.charted ? 'signs' : 'here'),
+		oncharted: (charted) => (panel = charted ? 'signs' : panel === 'signs' ? 'here' : panel)
 	});
 	const working = $derived(open.working);
-	const place = $derived(look.written && { from: look.written.from, to: look.written.to, show: look.leads });
+	const place = $derived(
+		look.written && { from: look.written.from, to: look.written.to, show: look.leads && !look.lit }
+	);
 	const names = $derived([
 		...(working?.pattern.key.map(({ line }) => line.label) ?? []),
 		...memory.names.keys.flatMap(({ lines }) => lines.map(({ label }) => label))
@@ -103,6 +105,12 @@
 			cap: 'W',
 			says: 'right side or wrong side',
 			run: () => look.turn()
+		},
+		{
+			key: 'g',
+			cap: 'G',
+			says: 'chart or cloth',
+			run: () => look.lookAt(look.charted ? look.side : 'chart')
 		},
 		{ key: 'e', cap: 'E', says: 'write in the rows', run: () => ((sheet = 'rows'), editor?.focus()) },
 		{ key: 'z', cap: 'Z', says: 'undo', run: () => editor?.undo() },
@@ -170,7 +178,11 @@
 		class="side border-l border-hairline bg-base-100 {sheet === 'beside' ? '' : 'away'}"
 		aria-label="Beside the cloth"
 	>
-		<PanelTabs panels={PANELS} label="What stands beside" bind:chosen={panel}>
+		<PanelTabs
+			panels={look.charted ? { signs: 'Signs', ...PANELS } : PANELS}
+			label="What stands beside"
+			bind:chosen={panel}
+		>
 			{#if panel === 'history'}
 				{#await import('./HistoryPanel.svelte') then { default: HistoryPanel }}<HistoryPanel {open} />{/await}
 			{:else if panel === 'files'}
@@ -179,9 +191,16 @@
 				{/await}
 			{:else if !working || working.steps.length === 0}
 				<p>Write rows, or make them from a motif; then they are worked here.</p>
+			{:else if panel === 'signs'}
+				{#await import('./SignsPanel.svelte') then { default: SignsPanel }}
+					<SignsPanel {open} {look} />
+				{/await}
 			{:else if panel === 'here'}
 				{#if look.chosen}
-					<HerePanel {open} spot={look.chosen} strand={look.strand} onstrand={(to) => (look.strand = to)} />
+					{@const { chosen } = look}
+					{#await import('./HerePanel.svelte') then { default: HerePanel }}
+						<HerePanel {open} spot={chosen} strand={look.strand} onstrand={(to) => (look.strand = to)} />
+					{/await}
 				{:else}
 					<p>Press a stitch or a cross on the cloth, or walk there with the arrow keys.</p>
 				{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import { fileName, save } from '$lib/ui/save';
 	import type { View } from '$lib/drawing/swatch';
 	import type { OpenSwatch } from './openSwatch.svelte';
@@ -19,14 +20,28 @@
 		onlesson: () => void;
 	} = $props();
 
+	const settings = getSettings();
 	let said = $state<{ wrong: boolean; text: string } | null>(null);
 	const base = $derived(fileName(open.card.title));
 
-	async function drawn(kind: 'svg' | 'png') {
+	async function drawn(what: 'cloth' | 'chart', kind: 'svg' | 'png') {
 		if (!open.working) return;
-		const [{ clothSvg }, { png }] = await Promise.all([import('./files'), import('$lib/drawing/standalone')]);
-		const svg = clothSvg(open.working, view, open.card.title, document.documentElement);
-		save(kind === 'svg' ? svg : await png(svg), `${base}.${kind}`, 'image/svg+xml');
+		const [{ clothSvg, chartSvg }, { png }] = await Promise.all([
+			import('./files'),
+			import('$lib/drawing/standalone')
+		]);
+		const page = document.documentElement;
+		const svg =
+			what === 'cloth'
+				? clothSvg(open.working, view, open.card.title, page)
+				: chartSvg(open.working, settings.value, open.card.title, page);
+		const name = what === 'cloth' ? base : `${base}-chart`;
+		save(kind === 'svg' ? svg : await png(svg), `${name}.${kind}`, 'image/svg+xml');
+	}
+
+	async function chart() {
+		const { chartJson } = await import('./files');
+		if (open.working) save(chartJson(open.working), `${base}.chart.json`, 'application/json');
 	}
 
 	async function csv() {
@@ -66,8 +81,11 @@
 				>Swatch, JSON</button
 			>
 			<button type="button" class="btn" onclick={csv}>Rows, CSV</button>
-			<MakeButton make={() => drawn('svg')} disabled={!open.working}>Cloth, SVG</MakeButton>
-			<MakeButton make={() => drawn('png')} disabled={!open.working}>Cloth, PNG</MakeButton>
+			<MakeButton make={() => drawn('cloth', 'svg')} disabled={!open.working}>Cloth, SVG</MakeButton>
+			<MakeButton make={() => drawn('cloth', 'png')} disabled={!open.working}>Cloth, PNG</MakeButton>
+			<MakeButton make={() => drawn('chart', 'svg')} disabled={!open.working}>Chart, SVG</MakeButton>
+			<MakeButton make={() => drawn('chart', 'png')} disabled={!open.working}>Chart, PNG</MakeButton>
+			<MakeButton make={chart} disabled={!open.working}>Chart, JSON</MakeButton>
 			<a class="btn" href={resolve('/swatches/[id]/rows', { id: open.id })}>Rows as pictures, to print</a>
 		</div>
 	</section>

@@ -15,6 +15,13 @@
 		onmake: () => void;
 		oncompare: () => void;
 	} = $props();
+
+	const FACES = [
+		{ id: 'right', label: 'Right side' },
+		{ id: 'wrong', label: 'Wrong side' },
+		{ id: 'chart', label: 'Chart' }
+	] as const;
+	const shown = $derived(look.charted ? 'chart' : look.side);
 </script>
 
 <div class="relative flex items-center gap-2 overflow-x-auto px-3 py-1 pb-2 *:shrink-0 sm:px-7">
@@ -30,14 +37,14 @@
 	<div
 		class="flex shrink-0 overflow-hidden rounded-xl border-[1.5px] border-base-content"
 		role="group"
-		aria-label="Side of the cloth"
+		aria-label="What to look at"
 	>
-		{#each [['right', 'Right side'], ['wrong', 'Wrong side']] as const as [id, label] (id)}
+		{#each FACES as { id, label } (id)}
 			<button
 				type="button"
-				class="min-h-10 px-3.5 font-semibold {look.side === id ? 'bg-primary text-primary-content' : ''}"
-				aria-pressed={look.side === id}
-				onclick={() => (look.side = id)}>{label}</button
+				class="min-h-10 px-3.5 font-semibold {shown === id ? 'bg-primary text-primary-content' : ''}"
+				aria-pressed={shown === id}
+				onclick={() => look.lookAt(id)}>{label}</button
 			>
 		{/each}
 	</div>

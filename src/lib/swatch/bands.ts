@@ -1,5 +1,5 @@
-import type { Working } from '$core/fabric/fabric';
-import type { Size, RowStretch, View } from '$lib/drawing/swatch';
+import type { Face } from '$lib/drawing/face';
+import type { RowStretch } from '$lib/drawing/swatch';
 
 /** Rows that are painted at once and kept as one picture. */
 const BAND = 3;
@@ -10,9 +10,7 @@ const MOST_KEPT = 320;
 const FRAME_MS = 7;
 
 interface Scene {
-	readonly working: Working;
-	readonly view: View;
-	readonly size: Size;
+	readonly face: Face;
 	readonly theme: string;
 	/** device pixels for a pixel of the page */
 	readonly ratio: number;
@@ -42,15 +40,16 @@ export class PaintedBands {
 	draw(context: CanvasRenderingContext2D, scene: Scene): boolean {
 		const began = performance.now();
 		let late = false;
-		const { size, view, ratio, room, left, top } = scene;
+		const { ratio, room, left, top } = scene;
+		const { size, pitch } = scene.face;
 		const lowered = Math.max(0, room.height - size.height);
 		const aside = Math.max(0, (room.width - size.width) / 2);
-		const bandHeight = BAND * view.row;
+		const bandHeight = BAND * pitch.row;
 		const wide = TILE / ratio;
 		for (let band = 0; band * BAND < size.rows; band++) {
 			const first = band * BAND;
 			const last = Math.min(size.rows, first + BAND);
-			const y = size.height - last * view.row + lowered - top;
+			const y = size.height - last * pitch.row + lowered - top;
 			if (y > room.height || y + bandHeight < 0) continue;
 			for (let column = 0; column * wide < size.width; column++) {
 				const x = column * wide + aside - left;
@@ -70,14 +69,10 @@ export class PaintedBands {
 		{ band, column, first, last }: { band: number; column: number; first: number; last: number },
 		busy: boolean
 	): { canvas: HTMLCanvasElement | undefined; fresh: boolean } {
-		const { working, view, size, theme, ratio } = scene;
+		const { face, theme, ratio } = scene;
+		const { size, pitch } = face;
 		const key = `${band} ${column}`;
-		const steps = working.steps.slice(first, last);
-		const shows = [
-			...steps.map(({ worked }) => worked),
-			...[view, size.width, theme, ratio],
-			...steps.map(({ row }) => row.n)
-		];
+		const shows = [theme, ratio, ...face.painted(first, last)];
 		const kept = this.#tiles.get(key);
 		if (kept && kept.shows.length === shows.length && kept.shows.every((one, i) => one === shows[i])) {
 			// The one looked at last goes last.
@@ -89,7 +84,7 @@ export class PaintedBands {
 		const canvas = document.createElement('canvas');
 		const wide = TILE / ratio;
 		canvas.width = TILE;
-		canvas.height = Math.ceil((last - first) * view.row * ratio);
+		canvas.height = Math.ceil((last - first) * pitch.row * ratio);
 		const context = canvas.getContext('2d')!;
 		context.setTransform(
 			ratio,
@@ -97,7 +92,7 @@ export class PaintedBands {
 			0,
 			ratio,
 			-column * wide * ratio,
-			-(size.height - last * view.row) * ratio
+			-(size.height - last * pitch.row) * ratio
 		);
 		scene.paint(context, { first, last, left: column * wide, right: (column + 1) * wide });
 		this.#tiles.set(key, { canvas, shows });

@@ -21,6 +21,8 @@ const NEAR = 2;
 /** How the cloth of a swatch is looked at: its side, how near, what is chosen on it, and the strand that is followed. */
 export class ClothView {
 	side = $state<'right' | 'wrong'>('right');
+	/** the chart of the right side instead of the cloth */
+	charted = $state(false);
 	strand = $state<number | null>(null);
 	/** why the last move was not made, in words for the page */
 	refused = $state<string | null>(null);
@@ -39,11 +41,17 @@ export class ClothView {
 	readonly chosen: ClothSpot | null = $derived.by(() =>
 		this.#spot && this.open.working ? clampSpot(this.open.working, this.#spot) : null
 	);
-	readonly #step = $derived.by(() => this.chosen && this.open.working!.steps[this.chosen.step]);
-	/** the sentence of the chosen row, from its first letter to its last */
+	/** what a pointer lies on: it lights up, and nothing else happens */
+	lit = $state.raw<ClothSpot | null>(null);
+	/** what is looked at: what lies under the pointer, else what is chosen */
+	readonly looked: ClothSpot | null = $derived.by(() =>
+		this.lit && this.open.working ? clampSpot(this.open.working, this.lit) : this.chosen
+	);
+	readonly #step = $derived.by(() => this.looked && this.open.working!.steps[this.looked.step]);
+	/** the sentence of the row that is looked at, from its first letter to its last */
 	readonly written = $derived(this.#step && this.#step.planned.written);
-	/** what is chosen, in words */
-	readonly said: string = $derived(this.#step ? spotSaid(this.#step, this.chosen!.column) : '');
+	/** what is looked at, in words */
+	readonly said: string = $derived(this.#step ? spotSaid(this.#step, this.looked!.column) : '');
 	readonly isFarthest = $derived(this.#zoom === 0);
 	readonly isNearest = $derived(this.#zoom === ZOOMS.length - 1);
 
@@ -54,13 +62,15 @@ export class ClothView {
 			readonly mirrored: () => boolean;
 			/** brings a row of the cloth into sight */
 			readonly show: (step: number) => void;
-			/** something was chosen on the cloth */
+			/** something was chosen on the cloth, or on its chart */
 			readonly onchoose: () => void;
+			/** the chart is looked at, or no longer */
+			readonly oncharted: (charted: boolean) => void;
 		}
 	) {}
 
 	get #turned(): boolean {
-		return (this.side === 'wrong') !== this.page.mirrored();
+		return (this.side === 'wrong' && !this.charted) !== this.page.mirrored();
 	}
 
 	zoom(by: -1 | 1): void {
@@ -77,7 +87,14 @@ export class ClothView {
 	}
 
 	turn(): void {
-		this.side = this.side === 'right' ? 'wrong' : 'right';
+		this.lookAt(this.side === 'right' ? 'wrong' : 'right');
+	}
+
+	/** The cloth's right side, its wrong side, or its chart. */
+	lookAt(what: 'right' | 'wrong' | 'chart'): void {
+		this.charted = what === 'chart';
+		this.page.oncharted(this.charted);
+		if (what !== 'chart') this.side = what;
 	}
 
 	choose(spot: ClothSpot): void {
@@ -85,6 +102,12 @@ export class ClothView {
 		this.leads = true;
 		this.refused = null;
 		this.page.onchoose();
+	}
+
+	/** Chooses a spot and brings it into sight. */
+	goTo(spot: ClothSpot): void {
+		this.choose(spot);
+		this.page.show(spot.step);
 	}
 
 	/** Chooses the row that is written at a place of the text. */
@@ -103,8 +126,7 @@ export class ClothView {
 		if (!working || working.steps.length === 0) return;
 		const from = this.chosen ?? { step: Math.min(done, working.steps.length - 1), column: 0 };
 		const to = walkFrom(working, from, { rows, columns }, this.#turned);
-		this.choose(to);
-		this.page.show(to.step);
+		this.goTo(to);
 	}
 
 	/** Moves the crossing at a spot by columns as they are seen, and to another row. */
@@ -127,7 +149,8 @@ export class ClothView {
 
 	/** Follows the strand of the chosen stitch, or lets it go. */
 	follow(): void {
-		const there = this.#step?.row.strands[this.chosen!.column];
+		const { chosen } = this;
+		const there = chosen && this.open.working?.steps[chosen.step].row.strands[chosen.column];
 		this.strand = there && there !== this.strand ? there : null;
 	}
 }

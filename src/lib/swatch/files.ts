@@ -1,5 +1,7 @@
 import Papa from 'papaparse';
 import type { Working } from '$core/fabric/fabric';
+import type { Voice } from '$core/hands/voice';
+import { chartOf } from '$core/swatch/chart';
 import { parseJson } from '$core/formats/json';
 import { parseSwatch } from '$core/formats/swatch';
 import { good, type Result } from '$core/result';
@@ -7,6 +9,7 @@ import { newSwatch, type Swatch } from '$core/swatch/schema';
 import { plainRows } from '$core/swatch/write';
 import { cellText, csvOf } from '$lib/ui/csv';
 import { paintNumbers, paintRows, clothSize, wholeOf, type View } from '$lib/drawing/swatch';
+import { chartSheet } from '$lib/drawing/chartPicture';
 import { SvgPen, tonesOf } from '$lib/drawing/pens';
 
 const COLUMNS = ['row', 'side', 'text'] as const;
@@ -51,6 +54,17 @@ function textOfCsv(content: string): string {
 	}
 	return [...lines, ...(key.length > 0 ? ['Key:', ...key] : [])].join('\n');
 }
+
+/** The whole chart with its legend as a drawing of its own, in the colours of the page. */
+export function chartSvg(working: Working, voice: Voice, title: string, page: Element): string {
+	const { width, height, paint } = chartSheet(working, voice);
+	const pen = new SvgPen(tonesOf(page));
+	paint(pen);
+	return pen.svg(width, height, `${title}: chart`);
+}
+
+/** The chart as the command line gives it: boxes row by row, its crossings, what was found in the rows. */
+export const chartJson = (working: Working): string => JSON.stringify(chartOf(working), null, 2);
 
 /** The whole cloth as a drawing of its own, in the colours of the page. */
 export function clothSvg(working: Working, view: View, title: string, page: Element): string {

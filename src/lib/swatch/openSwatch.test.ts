@@ -107,7 +107,8 @@ describe('how the cloth is looked at', () => {
 		look = new ClothView(open, {
 			mirrored: () => mirrored,
 			show: (step) => shown.push(step),
-			onchoose: () => chosen++
+			onchoose: () => chosen++,
+			oncharted: () => undefined
 		});
 	});
 	afterEach(leavePage);

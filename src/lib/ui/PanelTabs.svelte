@@ -9,7 +9,7 @@
 		chosen = $bindable(),
 		children
 	}: {
-		panels: Readonly<Record<Panel, string>>;
+		panels: Readonly<Partial<Record<Panel, string>>>;
 		label: string;
 		/** the tabs share the width; without, they are as wide as their words */
 		spread?: boolean;
@@ -50,7 +50,7 @@
 			type="button"
 			role="tab"
 			id="{uid}-{id}"
-			class="tab {spread ? 'flex-1' : ''}"
+			class="tab {spread ? 'flex-1' : ''} {entries.length > 4 ? 'px-2' : ''}"
 			aria-selected={chosen === id}
 			aria-controls={children ? `${uid}-panel` : undefined}
 			tabindex={chosen === id ? 0 : -1}

@@ -1,0 +1,70 @@
+import type { Crossing } from '../crossing/crossing';
+import { mirror, turnOver } from '../crossing/transform';
+import type { Voice } from '../hands/voice';
+import { inList } from '../english';
+import { say } from '../naming/say';
+import type { CellSign, Chart } from './chart';
+import { lookOf } from './chartCross';
+
+/** What a sign of a chart means, in words. */
+export type LegendEntry =
+	| { readonly kind: 'sign'; readonly is: CellSign; readonly says: string }
+	| {
+			readonly kind: 'cross';
+			/** which of the chart's crossings */
+			readonly cross: number;
+			readonly name: string;
+			/** how it is made, in the reader's words; where rows of both sides may make it, how on each */
+			readonly says: readonly string[];
+			/** which stitches go onto a needle, and which to look for without one */
+			readonly look: string;
+	  };
+
+type Words = Pick<Voice, 'hand' | 'keep' | 'terms'>;
+
+const SIGNS: Readonly<Record<Exclude<CellSign, 'cross' | 'none'>, string>> = {
+	knit: 'Knit on the right side, purl on the wrong side',
+	purl: 'Purl on the right side, knit on the wrong side',
+	twisted: 'Twisted: through the back loop',
+	slipped: 'Slip',
+	'yarn-over': 'Yarn over',
+	'decrease-right': 'Together, leaning right',
+	'decrease-left': 'Together, leaning left',
+	'decrease-double': 'Three into one, the middle one on top',
+	increase: 'A new stitch'
+};
+
+/** The legend of a chart: every sign and every crossing that is in it, each once. */
+export function legendOf({ rows, crosses }: Chart, voice: Words): LegendEntry[] {
+	const used = new Set(rows.flatMap(({ cells }) => cells.map(({ is }) => is)));
+	const signs = Object.entries(SIGNS).flatMap(([is, says]): LegendEntry[] =>
+		used.has(is as CellSign) ? [{ kind: 'sign', is: is as CellSign, says }] : []
+	);
+	const told = crosses.map(({ name, crossing, definitionWrong }, cross): LegendEntry => {
+		const right = definitionIn(crossing, voice);
+		const wrong = definitionWrong === undefined ? null : definitionIn(turnOver(crossing), voice);
+		const onRight = wrong === null ? right : `On the right side: ${right}`;
+		const says = wrong === null ? [onRight] : [onRight, `On the wrong side: ${wrong}`];
+		return { kind: 'cross', cross, name, says, look: lookIn(crossing, voice) };
+	});
+	return [...signs, ...told];
+}
+
+function definitionIn(crossing: Crossing, voice: Words): string {
+	const said = say(crossing, voice);
+	return said.ok ? said.value : `worked ${crossing.order.join(' ')}`;
+}
+
+/** The positions that a reader's hands take up: a left-hander who keeps the fabric counts from the other end. */
+export const lookFor = (crossing: Crossing, { hand, keep }: Omit<Words, 'terms'>) =>
+	lookOf(hand === 'left' && keep === 'fabric' ? mirror(crossing) : crossing);
+
+function lookIn(crossing: Crossing, voice: Words): string {
+	const { needle, reach } = lookFor(crossing, voice);
+	const named = (positions: readonly number[]) =>
+		`${positions.length === 1 ? 'stitch' : 'stitches'} ${inList(positions)}`;
+	return [
+		...(needle.length > 0 ? [`Onto the cable needle: ${named(needle)} of ${crossing.stitches}.`] : []),
+		...(reach.length > 0 ? [`Without one, reach for ${named(reach)}.`] : [])
+	].join(' ');
+}
