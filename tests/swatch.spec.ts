@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { awake, expect } from './support/pond';
+import { awake, expect, test } from './support/pond';
 import { deskTest, SwatchDesk } from './support/swatchDesk';
 
 const ROWS =

@@ -1,3 +1,4 @@
+import { SPARED } from './pace';
 import { mendsOf } from '../swatch/mend';
 import { applyEdits } from '../swatch/text';
 import { swatchesOf } from './about';
@@ -142,9 +143,6 @@ function shorter(lesson: Lesson, { parts, minutes }: Checked): LessonMend[] {
 		{ says: `Make the class ${over} minutes longer`, changes: [{ kind: 'set', fields: { minutes } }] }
 	];
 }
-
-/** Kinds that a short class does without, the first to go first. */
-export const SPARED = ['note', 'compare', 'explain', 'finish'] as const;
 
 /** A way that suits the learners better. */
 function gentler(lesson: Lesson, at: number): LessonMend[] {

@@ -23,3 +23,6 @@ export function shownMinutes(
 
 /** Minutes as parts have them: whole ones, at least one; a hundredth over is nothing. */
 export const wholeMinutes = (minutes: number): number => Math.max(1, Math.ceil(minutes - 0.01));
+
+/** Kinds of part that a short class does without, the first to go first. */
+export const SPARED = ['note', 'compare', 'explain', 'finish'] as const;

@@ -1,6 +1,6 @@
 import { estimateOf } from '../planning/estimate';
 import { timed, type Lesson, type Part } from '../lesson/lesson';
-import { SPARED } from '../planning/mend';
+import { SPARED } from '../planning/pace';
 import type { Rates } from '../planning/rates';
 
 /** Minutes on the clock against the plan: how late the class is, below zero when it is ahead. */
