@@ -20,7 +20,7 @@ deskTest.describe('a chart', () => {
 		await expect(signs).toContainText(
 			'Onto the cable needle: stitches 1 and 2 of 4. Without one, reach for stitches 3 and 4.'
 		);
-		await expect(signs).toContainText('Purl on the right side, knit on the wrong side');
+		await expect(signs).toContainText('Purl: knit it on a wrong side row');
 		// From the legend to the chart, and from there by arrows.
 		await signs.getByRole('button', { name: /2\/2 RC/ }).press('Enter');
 		await expect(desk.chosen()).toContainText('Row 3, stitch 8 from the right: 2/2 RC');

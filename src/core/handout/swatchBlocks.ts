@@ -119,8 +119,8 @@ function chartBlocks(working: Working, text: string, title: string, voice: Voice
 			rows: legendOf(chart, voice).map((entry) => {
 				if (entry.kind === 'sign')
 					return {
-						label: '',
-						picture: { kind: 'sign', alt: entry.says, is: entry.is, mirrored },
+						label: entry.name,
+						picture: { kind: 'sign', alt: `${entry.name} on the chart`, is: entry.is, mirrored },
 						says: entry.says
 					};
 				const { crossing } = chart.crosses[entry.cross];

@@ -8,7 +8,7 @@ import { lookOf } from './chartCross';
 
 /** What a sign of a chart means, in words. */
 export type LegendEntry =
-	| { readonly kind: 'sign'; readonly is: CellSign; readonly says: string }
+	| { readonly kind: 'sign'; readonly is: CellSign; readonly name: string; readonly says: string }
 	| {
 			readonly kind: 'cross';
 			/** which of the chart's crossings */
@@ -22,23 +22,24 @@ export type LegendEntry =
 
 type Words = Pick<Voice, 'hand' | 'keep' | 'terms'>;
 
-const SIGNS: Readonly<Record<Exclude<CellSign, 'cross' | 'none'>, string>> = {
-	knit: 'Knit on the right side, purl on the wrong side',
-	purl: 'Purl on the right side, knit on the wrong side',
-	twisted: 'Twisted: through the back loop',
-	slipped: 'Slip',
-	'yarn-over': 'Yarn over',
-	'decrease-right': 'Together, leaning right',
-	'decrease-left': 'Together, leaning left',
-	'decrease-double': 'Three into one, the middle one on top',
-	increase: 'A new stitch'
+/** Each kind of box: what it is called, and what is to be known of it. */
+const SIGNS: Readonly<Record<Exclude<CellSign, 'cross' | 'none'>, readonly [name: string, says: string]>> = {
+	knit: ['Knit', 'purl it on a wrong side row'],
+	purl: ['Purl', 'knit it on a wrong side row'],
+	twisted: ['Twisted', 'worked through the back loop'],
+	slipped: ['Slipped', 'taken across unworked'],
+	'yarn-over': ['Yarn over', 'the yarn is laid over the needle'],
+	'decrease-right': ['Together, to the right', 'stitches worked into one that leans right'],
+	'decrease-left': ['Together, to the left', 'stitches worked into one that leans left'],
+	'decrease-double': ['Three into one', 'the middle one lies on top'],
+	increase: ['One more', 'a new stitch beside the last']
 };
 
 /** The legend of a chart: every sign and every crossing that is in it, each once. */
 export function legendOf({ rows, crosses }: Chart, voice: Words): LegendEntry[] {
 	const used = new Set(rows.flatMap(({ cells }) => cells.map(({ is }) => is)));
-	const signs = Object.entries(SIGNS).flatMap(([is, says]): LegendEntry[] =>
-		used.has(is as CellSign) ? [{ kind: 'sign', is: is as CellSign, says }] : []
+	const signs = Object.entries(SIGNS).flatMap(([is, [name, says]]): LegendEntry[] =>
+		used.has(is as CellSign) ? [{ kind: 'sign', is: is as CellSign, name, says }] : []
 	);
 	const told = crosses.map(({ name, crossing, definitionWrong }, cross): LegendEntry => {
 		const right = definitionIn(crossing, voice);

@@ -46,7 +46,9 @@
 			{:else}<div>{@render told(name, says, look)}</div>{/if}
 		</li>
 	{/each}
-	{#each signs as { is, says } (is)}
-		<li class="flex items-center gap-3 px-2"><ChartSign {is} {mirrored} /><span>{says}</span></li>
+	{#each signs as { is, name, says } (is)}
+		<li class="flex items-center gap-3 px-2">
+			<ChartSign {is} {mirrored} /><span><strong>{name}</strong>: {says}</span>
+		</li>
 	{/each}
 </ul>

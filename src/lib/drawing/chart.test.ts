@@ -94,7 +94,7 @@ describe('a chart as a drawing of its own', () => {
 		const texts = [...svg.matchAll(/<text[^>]*>([^<]*)</g)].map(([, text]) => text);
 		expect(texts).toContain('2/2 RC');
 		expect(texts.join(' ')).toContain('sl next 2 sts to cn and hold in back, k2, k2 from cn');
-		for (const says of ['Knit on the right side', 'Purl on the right side', 'Yarn over', 'leaning right'])
+		for (const says of ['Knit: purl it', 'Purl: knit it', 'Yarn over: ', 'leans right'])
 			expect(texts.filter((text) => text.includes(says))).toHaveLength(1);
 		expect(svg).not.toMatch(/NaN|undefined/);
 	});

@@ -84,7 +84,9 @@ export function chartSheet(working: Working, words: Words) {
 }
 
 const linesOf = (entry: LegendEntry): string[] =>
-	entry.kind === 'sign' ? [entry.says] : [entry.name, ...entry.says, ...(entry.look ? [entry.look] : [])];
+	entry.kind === 'sign'
+		? [`${entry.name}: ${entry.says}`]
+		: [entry.name, ...entry.says, ...(entry.look ? [entry.look] : [])];
 
 /** A line in lines of at most so many letters. */
 function wrapped(line: string, most: number): string[] {

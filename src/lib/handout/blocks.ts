@@ -43,7 +43,7 @@ function blockHtml(block: Block, writing: Writing): string {
 				.map((row) => `<tr>${row.map((cell) => `<td>${escaped(cell)}</td>`).join('')}</tr>`)
 				.join('')}</tbody></table>`;
 		case 'figure':
-			return `<figure><div class="beside">${block.pictures.map((one) => picture(one, writing)).join('')}</div><figcaption>${escaped(block.caption)}</figcaption></figure>`;
+			return `<figure><div class="${block.pictures[0]?.kind === 'chart' ? 'wide' : 'beside'}">${block.pictures.map((one) => picture(one, writing)).join('')}</div><figcaption>${escaped(block.caption)}</figcaption></figure>`;
 		case 'steps':
 			return `<ol class="steps">${block.steps
 				.map(

@@ -153,7 +153,8 @@ export class BlockSetter {
 	/** Pictures beside each other, each as wide as there is room for. */
 	#figure(parent: Element, pictures: readonly Picture[], caption: string): void {
 		const paper = this.#paper;
-		const alone = pictures[0]?.kind === 'cloth' ? MOST_CLOTH : MOST_ALONE;
+		const [first] = pictures;
+		const alone = first?.kind === 'chart' ? paper.width : first?.kind === 'cloth' ? MOST_CLOTH : MOST_ALONE;
 		const most = pictures.length > 1 ? MOST_BESIDE : alone;
 		const each = Math.min(
 			most,
