@@ -3,12 +3,13 @@ import type { Working } from '../fabric/fabric';
 import { plain } from '../naming/key';
 import { readName } from '../naming/read';
 import { nameIn } from '../naming/schools';
-import { FACING_WORDS, SINGLE_WORDS } from '../pattern/vocabulary';
+import { FACING_WORDS, SINGLE_WORDS, singleWord } from '../pattern/vocabulary';
 import { actionOf } from '../pattern/word';
 import { renameCrossing } from './edit';
 import type { Mend, TextEdit } from './text';
 import { addRepeat, addRows } from './rows';
 import { rhythmMends } from './rhythmMend';
+import { siblingMends } from './siblings';
 
 /** The mends of a finding, the likeliest first; none where only the teacher can know. */
 export function mendsOf(text: string, working: Working, found: Problem): Mend[] {
@@ -29,13 +30,14 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 					}));
 		case 'too-few':
 			return [
+				...siblingMends(text, working, found),
 				{
 					says: 'Work the rest as it faces',
 					edits: [{ from: found.to, to: found.to, insert: ', as they face to end' }]
 				}
 			];
 		case 'too-many':
-			return shorter(text, working, found, word);
+			return [...siblingMends(text, working, found), ...shorter(text, working, found, word)];
 		case 'missing-row':
 			return [
 				{
@@ -66,15 +68,17 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 			const insert = String(row.after);
 			return [{ says: `Say ${insert} stitches`, edits: [{ from, to: from + count[0].length, insert }] }];
 		}
-		case 'conflict':
 		case 'missed-cross':
 		case 'flipped-lean':
-			return rhythmMends(text, working, found);
 		case 'odd-spacing':
-		case 'sunk-rope':
+			return rhythmMends(text, working, found);
 		case 'marker-count':
-		case 'no-marker':
 		case 'face-change':
+			return siblingMends(text, working, found);
+		case 'no-marker':
+			return withoutMarker(text, found, word);
+		case 'conflict':
+		case 'sunk-rope':
 		case 'sizes':
 		case 'section':
 		case 'not-worked':
@@ -138,6 +142,17 @@ function shorter(text: string, working: Working, found: Problem, word: string): 
 	if (left > 0) return [{ says: `Make it ${verb}${left}`, edits: [cut] }];
 	const comma = /,\s*$/.exec(text.slice(0, found.from))?.[0].length ?? 0;
 	return [{ says: `Take ${word} out`, edits: [{ from: found.from - comma, to: found.to, insert: '' }] }];
+}
+
+/** A marker that is nowhere is not slipped; what was to go to it goes to the end. */
+function withoutMarker(text: string, found: Problem, word: string): Mend[] {
+	if (singleWord(word)?.does === 'marker') {
+		const comma = /^\s*,\s*/.exec(text.slice(found.to))?.[0].length ?? 0;
+		return [{ says: `Take ${word} out`, edits: [{ from: found.from, to: found.to + comma, insert: '' }] }];
+	}
+	const verb = /^\w+/.exec(word)?.[0];
+	const insert = `${verb} to end`;
+	return verb ? [{ says: `Write ${insert}`, edits: [{ from: found.from, to: found.to, insert }] }] : [];
 }
 
 /** A repeat of an odd number of rows is even with a plain row more. */
