@@ -221,6 +221,7 @@ test.describe('a pattern as it is printed', () => {
 			await mend.press('Enter');
 			await expect(mend).toHaveCount(0);
 			expect(await desk.text()).toContain('Row 11');
+			await page.getByRole('button', { name: '1 note' }).click();
 			await expect(page.getByText('are passed over')).toHaveCount(1);
 		}
 	);
@@ -337,6 +338,7 @@ deskTest.describe('files of a swatch', () => {
 				.setInputFiles(file('odd.csv', 'row,side,text\ncast on,,8\n1,RS,"p2, k4, p2"\nsing,,loudly'));
 			await desk.ready();
 			expect(await desk.text()).toContain('sing, , loudly');
+			await page.getByRole('button', { name: '1 note' }).click();
 			await expect(desk.rows().getByText('are passed over')).toBeVisible();
 		}
 	);

@@ -1,4 +1,5 @@
 import type { Working } from '../fabric/fabric';
+import type { Problem } from '../fabric/problem';
 import type { Step } from '../fabric/steps';
 import { mapResult, type Result } from '../result';
 import { crossingAt, moveCrossing, workedAt } from './edit';
@@ -41,6 +42,14 @@ export function walkFrom(
 export function rowWrittenAt({ steps }: Working, at: number): number | null {
 	const found = steps.findIndex(({ planned: { written } }) => at >= written.from && at <= written.to + 1);
 	return found < 0 ? null : found;
+}
+
+/** The stitch of the cloth that a problem is about; `null` where it is about no row that is worked. */
+export function problemSpot({ steps }: Working, { row: n, at }: Problem): ClothSpot | null {
+	const step = steps.findIndex(({ row }) => row.n === n);
+	if (step < 0 || steps[step].row.after === 0) return null;
+	const { side, after } = steps[step].row;
+	return { step, column: within(side === 'RS' ? after - Math.max(1, at) : at - 1, after - 1) };
 }
 
 /** What is worked at a spot, in words, its stitch counted from the right. */

@@ -104,6 +104,10 @@ export function boxOf(
 export const wavePath = (width: number, y: number): string =>
 	`M0 ${y}${'q15 -7 30 0t30 0'.repeat(Math.ceil(width / 60))}`;
 
+/** A wavy line under a box. */
+export const wavyUnder = ({ x, y, width, height }: { x: number; y: number; width: number; height: number }) =>
+	`M${x + 1} ${y + height - 4}${'q2.5 -5 5 0t5 0'.repeat(Math.max(1, Math.floor((width - 2) / 10)))}`;
+
 /** A stretch of the cloth: the rows from `first` up to, and without, `last`, and from left to right in pixels. */
 export interface RowStretch {
 	readonly first: number;
@@ -250,8 +254,11 @@ export function paintNumbers(
 	size: Size,
 	view: View
 ): void {
+	// Rows too low for a number each have one now and then.
+	const every = view.row >= 15 ? 1 : view.row >= 8 ? 5 : 10;
 	for (let i = first; i < last; i++) {
 		const { n, side } = steps[i].row;
+		if (n % every !== 0) continue;
 		const atRight = (side === 'RS' || pattern.rounds) === ((view.side === 'right') !== view.mirrored);
 		const y = (size.rows - i - 0.5) * view.row + 5;
 		pen.text(atRight ? size.width - MARGIN / 2 : MARGIN / 2, y, String(n));

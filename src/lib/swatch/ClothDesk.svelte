@@ -3,7 +3,8 @@
 	import type { ClothSpot } from '$core/swatch/clothSpot';
 	import type { Face } from '$lib/drawing/face';
 	import { CanvasPen, tonesOf } from '$lib/drawing/pens';
-	import { wavePath } from '$lib/drawing/swatch';
+	import { wavePath, wavyUnder } from '$lib/drawing/swatch';
+	import type { FoundSpot } from './findings.svelte';
 	import { PaintedBands } from './bands';
 	import { CrossDrag } from './crossDrag.svelte';
 
@@ -14,6 +15,7 @@
 		done,
 		chosen,
 		lit,
+		found,
 		strand,
 		theme,
 		alt,
@@ -28,6 +30,8 @@
 		chosen: ClothSpot | null;
 		/** what a pointer lies on */
 		lit: ClothSpot | null;
+		/** stitches where something was found in the rows */
+		found: readonly FoundSpot[];
 		strand: number | null;
 		/** the picture is drawn anew in other light */
 		theme: string;
@@ -53,6 +57,12 @@
 	const box = $derived(chosen && face.boxOf(chosen));
 	const under = $derived(lit && face.boxOf(lit));
 	const shown = $derived(lit ?? chosen);
+	const marks = $derived(
+		found.flatMap(({ grave, ...spot }) => {
+			const box = face.boxOf(spot);
+			return box ? [{ grave, d: wavyUnder(box) }] : [];
+		})
+	);
 	const looks = $derived(shown && face.looks(shown));
 
 	function paint() {
@@ -205,6 +215,7 @@
 				<text x={startX} y={size.height - 11} text-anchor="middle" class="start">{strand}</text>
 			{/if}
 		{/if}
+		{#each marks as { d, grave }, i (i)}<path {d} class="found {grave ? 'grave' : ''}" />{/each}
 		{#if under}
 			<rect x="0" y={under.y} width={size.width} height={under.height} class="lit-row" />
 			<rect {...under} rx="7" class="lit" />
@@ -258,6 +269,14 @@
 		fill: none;
 		stroke: var(--color-base-content);
 		stroke-width: 3;
+	}
+	.found {
+		fill: none;
+		stroke: var(--color-warning);
+		stroke-width: 3;
+	}
+	.grave {
+		stroke: var(--color-error);
 	}
 	.lit-row {
 		fill: color-mix(in oklab, var(--color-base-content) 9%, transparent);

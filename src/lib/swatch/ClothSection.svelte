@@ -5,18 +5,22 @@
 	import type { Face } from '$lib/drawing/face';
 	import ClothDesk from './ClothDesk.svelte';
 	import type { ClothView } from './clothView.svelte';
+	import type { FoundSpot } from './findings.svelte';
 	import type { OpenSwatch } from './openSwatch.svelte';
 
 	/** The cloth that the rows make, or why there is none, and what is going on with it. */
 	let {
 		open,
 		look,
+		found,
 		about,
 		cloth = $bindable(),
 		onmake
 	}: {
 		open: OpenSwatch;
 		look: ClothView;
+		/** stitches where something was found */
+		found: readonly FoundSpot[];
 		/** what the swatch is, in words */
 		about: string;
 		cloth?: ClothDesk;
@@ -30,8 +34,9 @@
 		`${about}. ${counted(open.done, working?.pattern.rounds ? 'round' : 'row')} knitted. Arrow keys walk from stitch to stitch. ${look.said}`
 	);
 	/** the room the cloth has at first, in pixels */
-	let room = $state(0);
-	$effect(() => look.fit(room));
+	let width = $state(0);
+	let height = $state(0);
+	$effect(() => look.fit({ width, height }));
 	const flat = $derived(working && clothFace(working, look.view));
 	/** how a chart is drawn comes when one is looked at */
 	const chartDrawing = $derived(look.charted ? import('$lib/drawing/chartFace') : null);
@@ -43,7 +48,7 @@
 	});
 </script>
 
-<div class="min-h-0 flex-1" bind:clientWidth={room}>
+<div class="min-h-0 flex-1" bind:clientWidth={width} bind:clientHeight={height}>
 	{#snippet desk(face: Face, called: string)}
 		<ClothDesk
 			bind:this={cloth}
@@ -52,6 +57,7 @@
 			done={open.done}
 			chosen={look.chosen}
 			lit={look.lit}
+			{found}
 			strand={look.strand}
 			theme={settings.value.theme}
 			{alt}

@@ -1,19 +1,21 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { mendsOf } from '$core/swatch/mend';
 	import type { Mend } from '$core/swatch/text';
+	import type { Findings } from './findings.svelte';
 	import type { OpenSwatch } from './openSwatch.svelte';
 	import type { RowsEditor } from './rowsEditor';
 
 	/** The written rows, to type in: words in their colours, findings under their line with what mends them. */
 	let {
 		open,
+		findings,
 		names,
 		place,
 		onrow,
 		editor = $bindable()
 	}: {
 		open: OpenSwatch;
+		findings: Findings;
 		/** names of the teacher's keys and of this pattern's own */
 		names: readonly string[];
 		/** the sentence of the chosen row */
@@ -24,15 +26,6 @@
 	} = $props();
 
 	let host: HTMLElement;
-	const findings = $derived.by(() => {
-		const { working } = open;
-		if (!working || open.fault) return [];
-		return working.fabric.problems.map((problem) => ({
-			problem,
-			mends: mendsOf(open.worked, working, problem)
-		}));
-	});
-
 	function mend({ edits, says }: Mend) {
 		// Typed since: its places are those of an older text, and it is offered anew in a moment.
 		if (open.text === open.worked) open.edit(edits, says.toLowerCase());
@@ -69,7 +62,7 @@
 	});
 
 	$effect(() => editor?.setText(open.text));
-	$effect(() => editor?.setFindings(findings));
+	$effect(() => editor?.setFindings(findings.shown));
 	$effect(() => editor?.setNames(names));
 	$effect(() => editor?.mark(place, place?.show ?? false));
 </script>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import { counted } from '$core/naming/numbers';
+	import { problemSpot } from '$core/swatch/clothSpot';
 	import { gaugeOf } from '$core/swatch/measure';
 	import { MEDIA } from '$core/technique/medium';
 	import { OpenMemory } from '$lib/client/memory.svelte';
@@ -16,6 +17,8 @@
 	import ClothSection from './ClothSection.svelte';
 	import { ClothView } from './clothView.svelte';
 	import CounterBar from './CounterBar.svelte';
+	import { Findings } from './findings.svelte';
+	import FindingsBar from './FindingsBar.svelte';
 	import FiguresPanel from './FiguresPanel.svelte';
 	import { OpenSwatch } from './openSwatch.svelte';
 	import type { RowsEditor } from './rowsEditor';
@@ -52,6 +55,7 @@
 	let lost = $state(false);
 	let adding = $state(false);
 
+	const findings = new Findings(untrack(() => open));
 	const look = new ClothView(open, {
 		mirrored: () => settings.value.hand === 'left' && settings.value.keep === 'words',
 		show: (step) => cloth?.show(step),
@@ -72,7 +76,20 @@
 			: ''
 	);
 
+	/** Goes to the next finding: on the cloth, and to its words in the rows. */
+	function nextFinding() {
+		const problem = findings.next();
+		if (!problem || !working) return;
+		const spot = problemSpot(working, problem);
+		if (spot) look.goTo(spot);
+		editor?.mark({ from: problem.from, to: problem.to }, true);
+		told = problem.message;
+	}
+	/** what was gone to last, for those who do not see it */
+	let told = $state('');
+
 	useKeys([
+		{ key: 'F8', cap: 'F8', says: 'the next thing to look at', run: nextFinding },
 		{ key: '+', cap: '+', says: 'one row done', run: () => counter?.count(1) },
 		{ key: 'Shift++', cap: '+', says: 'one row done', run: () => counter?.count(1) },
 		{ key: '-', cap: '-', says: 'one row back', run: () => counter?.count(-1) },
@@ -133,10 +150,11 @@
 		{/if}
 	</ClashDialog>
 </div>
+<p class="sr-only" aria-live="polite">{told}</p>
 <div class="desk">
 	<header class="head flex flex-wrap items-center gap-x-5 gap-y-2 px-4 pt-4 pb-2 sm:px-7">
 		<h1 class="sr-only">Swatch: {open.card.title}</h1>
-		<label class="w-full min-w-0 sm:w-auto sm:flex-1">
+		<label class="w-full min-w-0 sm:w-auto sm:min-w-64 sm:flex-1">
 			<span class="sr-only">Name of the swatch</span>
 			<input
 				class="w-full min-w-48 border-b-2 border-transparent bg-transparent font-serif text-[1.9rem] leading-tight font-semibold hover:border-hairline focus:border-base-content"
@@ -157,6 +175,7 @@
 				onchoose={(value) => open.change({ size: Number(value) }, `size ${value}`)}
 			/>
 		{/if}
+		<FindingsBar {findings} onnext={nextFinding} />
 		<p class="text-quiet">{about}</p>
 	</header>
 
@@ -167,11 +186,11 @@
 	<div class="switch"><PanelTabs panels={SHEETS} label="What to see" spread bind:chosen={sheet} /></div>
 
 	<section class="rows {sheet === 'rows' ? '' : 'away'}" aria-label="Rows">
-		<RowsField {open} {names} {place} onrow={(at) => look.chooseWritten(at)} bind:editor />
+		<RowsField {open} {findings} {names} {place} onrow={(at) => look.chooseWritten(at)} bind:editor />
 	</section>
 
 	<section class="cloth {sheet === 'cloth' ? '' : 'away'}" aria-label="What the rows make">
-		<ClothSection {open} {look} {about} bind:cloth onmake={() => (making = true)} />
+		<ClothSection {open} {look} found={findings.spots} {about} bind:cloth onmake={() => (making = true)} />
 	</section>
 
 	<aside

@@ -26,10 +26,10 @@
 
 <div class="relative flex items-center gap-2 overflow-x-auto px-3 py-1 pb-2 *:shrink-0 sm:px-7">
 	<button type="button" class="btn" onclick={() => editor?.undo()}
-		><Icon name="undo" size={18} /><span class="sr-only xl:not-sr-only">Undo</span></button
+		><Icon name="undo" size={18} /><span class="sr-only 2xl:not-sr-only">Undo</span></button
 	>
 	<button type="button" class="btn" onclick={() => editor?.redo()}
-		><Icon name="redo" size={18} /><span class="sr-only xl:not-sr-only">Redo</span></button
+		><Icon name="redo" size={18} /><span class="sr-only 2xl:not-sr-only">Redo</span></button
 	>
 	<button type="button" class="btn shrink-0" onclick={onmake}>Make from a motif</button>
 	<button type="button" class="btn" onclick={oncompare}>Compare</button>
@@ -48,6 +48,13 @@
 			>
 		{/each}
 	</div>
+	<button
+		type="button"
+		class="btn"
+		aria-pressed={look.whole}
+		aria-label="All of it at once"
+		onclick={() => (look.whole = !look.whole)}><Icon name="maximize" size={18} /></button
+	>
 	<button
 		type="button"
 		class="btn"

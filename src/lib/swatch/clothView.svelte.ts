@@ -6,7 +6,7 @@ import {
 	walkFrom,
 	type ClothSpot
 } from '$core/swatch/clothSpot';
-import { clothSize, type View } from '$lib/drawing/swatch';
+import { clothSize, MARGIN, type View } from '$lib/drawing/swatch';
 import type { OpenSwatch } from './openSwatch.svelte';
 
 /** Sizes of a stitch and a row in pixels, from far to near. */
@@ -17,6 +17,9 @@ const ZOOMS = [
 	{ stitch: 48, row: 64 }
 ] as const;
 const NEAR = 2;
+/** How high a row is beside its stitch, and the least that a stitch is drawn, in pixels. */
+const ROW_TO_STITCH = 1.35;
+const LEAST_STITCH = 3;
 
 /** How the cloth of a swatch is looked at: its side, how near, what is chosen on it, and the strand that is followed. */
 export class ClothView {
@@ -30,10 +33,13 @@ export class ClothView {
 	leads = $state(false);
 	#zoom = $state<number>(NEAR);
 	#fitted = false;
+	/** all of the cloth is seen at once, in so much room in pixels */
+	whole = $state(false);
+	#room = $state.raw({ width: 0, height: 0 });
 	#spot = $state.raw<ClothSpot | null>(null);
 
 	readonly view: View = $derived.by(() => ({
-		...ZOOMS[this.#zoom],
+		...(this.whole ? this.#wholePitch() : ZOOMS[this.#zoom]),
 		side: this.side,
 		mirrored: this.page.mirrored()
 	}));
@@ -74,12 +80,27 @@ export class ClothView {
 	}
 
 	zoom(by: -1 | 1): void {
+		this.whole = false;
 		this.#zoom = Math.max(0, Math.min(ZOOMS.length - 1, this.#zoom + by));
 	}
 
-	/** Looks from so far, the first time, that the cloth fits into its room, in pixels. */
-	fit(room: number): void {
+	/** The largest stitch with which all rows are seen at once. */
+	#wholePitch(): { stitch: number; row: number } {
 		const { working } = this.open;
+		if (!working) return ZOOMS[NEAR];
+		const near = { ...ZOOMS[NEAR], side: 'right', mirrored: false } as const;
+		const { columns, rows } = clothSize(working, near);
+		const across = (this.#room.width - 2 * MARGIN) / columns;
+		const up = this.#room.height / Math.max(1, rows) / ROW_TO_STITCH;
+		const stitch = Math.max(LEAST_STITCH, Math.min(near.stitch, across, up));
+		return { stitch, row: stitch * ROW_TO_STITCH };
+	}
+
+	/** Says how much room there is, in pixels; the first time the cloth is looked at from so far that it fits across. */
+	fit(size: { readonly width: number; readonly height: number }): void {
+		const { working } = this.open;
+		this.#room = size;
+		const room = size.width;
 		if (this.#fitted || room === 0 || !working) return;
 		this.#fitted = true;
 		const { width } = clothSize(working, { ...ZOOMS[NEAR], side: 'right', mirrored: false });

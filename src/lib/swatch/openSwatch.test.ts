@@ -1,3 +1,4 @@
+import { clothSize } from '$lib/drawing/swatch';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { newSwatch, type Swatch } from '$core/swatch/schema';
 import { eventsAt, versionsAt } from '$lib/wire/swatch';
@@ -155,10 +156,15 @@ describe('how the cloth is looked at', () => {
 	});
 
 	it('stands as near as the cloth fits, once, and no nearer or farther than there is', () => {
-		look.fit(120);
+		look.fit({ width: 120, height: 400 });
 		const { stitch } = look.view;
-		look.fit(9_000);
+		look.fit({ width: 9_000, height: 400 });
 		expect(look.view.stitch).toBe(stitch);
+		look.whole = true;
+		const { rows } = clothSize(open.working!, look.view);
+		expect(look.view.row * rows).toBeLessThanOrEqual(400);
+		look.zoom(1);
+		expect(look.whole).toBe(false);
 		for (let n = 0; n < 9; n++) look.zoom(-1);
 		expect([look.isFarthest, look.isNearest]).toEqual([true, false]);
 		for (let n = 0; n < 9; n++) look.zoom(1);

@@ -27,10 +27,12 @@ const isSingle = (key: string): boolean => /^(?:Shift\+)?.$/u.test(key);
 function isBusy(event: KeyboardEvent): boolean {
 	// The editor of rows lives in a shadow root, of which the event itself only shows the host.
 	const target = event.composedPath().at(0) as HTMLElement | undefined;
+	const types = !/^F\d+$/.test(event.key);
 	return (
 		event.defaultPrevented ||
-		target?.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]') !=
-			null ||
+		(types &&
+			target?.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]') !=
+				null) ||
 		// Enter presses what has the focus.
 		(event.key === 'Enter' && target?.closest('button, a, summary') != null) ||
 		document.querySelector('dialog[open]') != null
