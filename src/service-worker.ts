@@ -6,24 +6,25 @@
 import { build, version } from '$service-worker';
 
 /**
- * Keeps a stage that was opened, so that a class goes on while the network and the server are away; and a page that says
- * what still works, which comes in place of any other page that cannot be reached.
+ * Keeps a stage or a swatch that was opened, so that a class goes on and rows are counted while the network and the server
+ * are away; and a page that says what still works, which comes in place of any other page that cannot be reached.
  */
 const worker = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const NAME = 'pond-stage';
 const CACHE = `${NAME}-${version}`;
-/** Apart from the stages: who signs in anew forgets those, and not the page that says what is kept. */
+/** Apart from those: who signs in anew forgets them, and not the page that says what is kept. */
 const AWAY_NAME = 'pond-away';
 const AWAY_CACHE = `${AWAY_NAME}-${version}`;
 /** A server that has not answered by then is taken to be away. */
 const PATIENCE_MS = 4_000;
 
-/** What a stage is made of; what only a sheet needs is not kept. */
+/** What those pages are made of; what only a sheet needs is not kept. */
 const KEPT = build.filter((path) => !/pdf/.test(path));
 /** What the page for times without a server is made of. */
 const AWAY = ['/away.html', '/away.css', '/away.js', '/icon.svg'];
 
-const isStage = (path: string) => /^\/lessons\/[0-9a-f-]{36}\/stage(?:\/__data\.json)?$/.test(path);
+const isWork = (path: string) =>
+	/^\/(?:lessons\/[0-9a-f-]{36}\/stage|swatches\/[0-9a-f-]{36})(?:\/__data\.json)?$/.test(path);
 const isPicture = (path: string) => /^\/pictures\/[0-9a-f-]{36}$/.test(path);
 
 worker.addEventListener('install', (event) => {
@@ -42,7 +43,7 @@ worker.addEventListener('activate', (event) => {
 // The page that registers this was loaded before there was anybody to keep it.
 worker.addEventListener('message', (event) => {
 	const { keep } = event.data as { keep: string };
-	if (isStage(keep)) event.waitUntil(keepStage(keep).catch(() => undefined));
+	if (isWork(keep)) event.waitUntil(keepPage(keep).catch(() => undefined));
 });
 
 worker.addEventListener('fetch', (event) => {
@@ -50,13 +51,13 @@ worker.addEventListener('fetch', (event) => {
 	const url = new URL(request.url);
 	if (request.method !== 'GET' || url.origin !== worker.location.origin) return;
 	if (KEPT.includes(url.pathname)) event.respondWith(keptOr(request));
-	else if (isStage(url.pathname) || isPicture(url.pathname)) event.respondWith(newestOf(request));
+	else if (isWork(url.pathname) || isPicture(url.pathname)) event.respondWith(newestOf(request));
 	else if (AWAY.includes(url.pathname)) event.respondWith(keptOr(request));
 	else if (request.mode === 'navigate') event.respondWith(fetch(request).catch(() => away()));
 });
 
-/** A stage with all that it is made of. */
-async function keepStage(path: string): Promise<void> {
+/** A page with all that it is made of. */
+async function keepPage(path: string): Promise<void> {
 	await fromServer(new Request(path));
 	const cache = await caches.open(CACHE);
 	const there = new Set((await cache.keys()).map(({ url }) => new URL(url).pathname));
@@ -86,7 +87,7 @@ async function newestOf(request: Request): Promise<Response> {
 
 async function fromServer(request: Request): Promise<Response> {
 	const response = await fetch(request);
-	// A page that leads to signing in is no stage.
+	// A page that leads to signing in is not kept.
 	if (response.ok && !response.redirected) {
 		const cache = await caches.open(CACHE);
 		await cache.put(new URL(request.url).pathname, response.clone());

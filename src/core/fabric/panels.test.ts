@@ -1,8 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { answer } from '../../../tests/support/rows';
-import { removeCrossing } from '../swatch/edit';
+import { mirror } from '../crossing/transform';
+import { readName } from '../naming/read';
+import { unwrap } from '../result';
+import { addCrossing, removeCrossing } from '../swatch/edit';
+import { plainRows } from '../swatch/write';
+import { applyEdits } from '../swatch/text';
 import { sizeWorked } from './fabric';
-import { textOfUnits, unitsOf } from './units';
+import { crossUnit, textOfUnits, unitsOf } from './units';
+
+const rope = unwrap(readName('2/2 RC')).readings[0].crossing;
 
 const PANEL = `Cable Panel (8 sts)
 Row 1 (RS): p2, k4, p2.
@@ -79,8 +86,14 @@ describe('a panel that is called', () => {
 		if (!working.ok) throw new Error(working.error.message);
 		const step = working.value.steps[2];
 		expect(textOfUnits(unitsOf(step))).toBe('k2, work Cable Panel over next 8 sts, k2');
+		expect(plainRows(working.value)[2].text).toBe('k2, p2, 2/2 RC, p2, k2');
+		// What is changed within the panel is changed where the panel is written.
 		const removed = removeCrossing(text, working.value, { step: 2, at: 4 });
-		expect(removed.ok ? '' : removed.error.message).toMatch(/panel/i);
+		const after = removed.ok ? applyEdits(text, removed.value) : '';
+		expect(after).toContain('Row 3: p2, k4, p2');
+		expect(after).toContain(BODY);
+		const added = addCrossing(text, working.value, { step: 1, at: 4 }, crossUnit('2/2 LC', mirror(rope)));
+		expect(added.ok ? applyEdits(text, added.value) : '').toContain('Row 2: k2, 2/2 LC, k2');
 	});
 });
 

@@ -3,6 +3,8 @@ import { namesOf, type Item, type Pattern, type WrittenRow } from '../pattern/pa
 import { planOf, type Planned } from './plan';
 import { problem, type Problem } from './problem';
 
+type CalledPanel = NonNullable<(Item & { kind: 'repeat' })['panel']>;
+
 /** The rows of a panel as they are worked, and the one that the next call works. */
 interface Open {
 	readonly panel: Panel;
@@ -57,7 +59,8 @@ function callsWorked(planned: Planned, open: readonly Open[]): { rows: Planned; 
 			const message = `Row ${row.as} of “${call.panel.name}” is written for the ${side} side; row ${number.n} calls it on the other.`;
 			found.push(problem('wrong-side-repeat', number.n, 1, place, message));
 		}
-		items = putIn(items, item, call, row.written, row.written.from - written.from);
+		const worked = { row: row.as, of: of.rows.length, written: row.written };
+		items = putIn(items, item, call, row.written, row.written.from - written.from, worked);
 	}
 	if (items === written.items) return { rows: planned, found };
 	return { rows: { ...planned, written: { ...written, items, names: [...namesOf(items)] } }, found };
@@ -76,15 +79,16 @@ function putIn(
 	item: Item,
 	call: PanelCall,
 	row: WrittenRow,
-	apart: number
+	apart: number,
+	worked: Pick<CalledPanel, 'row' | 'of' | 'written'>
 ): readonly Item[] {
 	const mine = kept.get(items) ?? new WeakMap<readonly Item[], Map<string, readonly Item[]>>();
 	kept.set(items, mine);
 	const known = mine.get(row.items) ?? new Map<string, readonly Item[]>();
 	mine.set(row.items, known);
-	const key = `${item.from} ${apart}`;
+	const key = `${item.from} ${apart} ${worked.row} ${worked.of}`;
 	let put = known.get(key);
-	if (!put) known.set(key, (put = replaced(items, item, panelItem(item, call, row.items, apart))));
+	if (!put) known.set(key, (put = replaced(items, item, panelItem(item, call, row.items, apart, worked))));
 	return put;
 }
 
@@ -95,7 +99,13 @@ const replaced = (items: readonly Item[], item: Item, by: Item): readonly Item[]
 	});
 
 /** A call as what it works: items that stand where the panel is written, over the stitches that are asked for. */
-function panelItem(item: Item, { panel, stitches }: PanelCall, items: readonly Item[], apart: number): Item {
+function panelItem(
+	item: Item,
+	{ panel, stitches }: PanelCall,
+	items: readonly Item[],
+	apart: number,
+	worked: Pick<CalledPanel, 'row' | 'of' | 'written'>
+): Item {
 	const moved = (one: Item): Item => {
 		const place = { from: one.from + apart, to: one.to + apart };
 		return one.kind === 'repeat' ? { ...one, ...place, items: one.items.map(moved) } : { ...one, ...place };
@@ -109,6 +119,7 @@ function panelItem(item: Item, { panel, stitches }: PanelCall, items: readonly I
 		panel: {
 			text: item.kind === 'name' ? item.text : '',
 			name: panel.name,
+			...worked,
 			own: panel.stitches,
 			stitches: stitches ?? panel.stitches
 		}

@@ -55,13 +55,12 @@ export const unitAt = (units: readonly Unit[], stitch: number): StandingUnit | u
 export const unitMaking = (units: readonly Unit[], stitch: number): StandingUnit | undefined =>
 	standingUnits(units).find(({ unit, after }) => stitch < after + unit.makes);
 
-function takenApart({ before, planned: { written, number }, meant }: Step): Unit[] {
-	const meaning = (text: string) => meant[written.names.indexOf(text)] ?? null;
+function takenApart(step: Step): Unit[] {
 	const units: Unit[] = [];
 	let open: WorkedPiece['within'] = null;
-	for (const piece of piecesOf(before, written.items, number, meaning)) {
+	for (const piece of piecesIn(step)) {
 		const { within, takes, makes } = piece;
-		if (!within) units.push(...unitsIn(piece, meaning));
+		if (!within) units.push(...unitsIn(piece, meaningIn(step)));
 		else if (within === open) {
 			// A row of a panel is one unit: it is changed where the panel is written.
 			const last = units.pop()!;
@@ -70,6 +69,41 @@ function takenApart({ before, planned: { written, number }, meant }: Step): Unit
 		open = within;
 	}
 	return units;
+}
+
+/** The same with the rows of panels written out: what a row does, wherever it is written. */
+export const spelledUnitsOf: (step: Step) => readonly Unit[] = once((step) =>
+	piecesIn(step).flatMap((piece) => unitsIn(piece, meaningIn(step)))
+);
+
+const meaningIn =
+	({ planned: { written }, meant }: Step): Meaning =>
+	(text) =>
+		meant[written.names.indexOf(text)] ?? null;
+
+const piecesIn = (step: Step): WorkedPiece[] =>
+	piecesOf(step.before, step.planned.written.items, step.planned.number, meaningIn(step));
+
+/** A row of a panel where it is called: its own units, and the stitch at which they begin, in working order from 0. */
+export interface CalledRow {
+	readonly panel: NonNullable<NonNullable<WorkedPiece['within']>['panel']>;
+	readonly at: number;
+	readonly units: readonly Unit[];
+}
+
+/** The row of a panel that works a stitch, in working order from 0; `null` where the row itself works it. */
+export function calledRowAt(step: Step, stitch: number): CalledRow | null {
+	const pieces = piecesIn(step);
+	const within = pieces.find(
+		(piece) => stitch >= piece.before && stitch < piece.before + piece.takes
+	)?.within;
+	if (!within) return null;
+	const own = pieces.filter((piece) => piece.within === within);
+	return {
+		panel: within.panel!,
+		at: own[0].before,
+		units: own.flatMap((piece) => unitsIn(piece, meaningIn(step)))
+	};
 }
 
 function unitsIn({ item, takes, makes }: WorkedPiece, meaning: Meaning): Unit[] {

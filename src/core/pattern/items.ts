@@ -1,6 +1,7 @@
 import { phraseOf } from '../naming/phrase';
 import { isSentence } from '../naming/sentence';
 import { actionOf, reachOf, timesOf, type Action, type ToLast } from './word';
+import type { WrittenRow } from './pattern';
 import type { Piece, Place } from './tree';
 
 /** One thing a row does: a plain word, a name to look up, or a repeat. */
@@ -19,6 +20,10 @@ export type Item = Place &
 					/** the call as it is written */
 					readonly text: string;
 					readonly name: string;
+					/** which of its rows, as it is written, and how many it has */
+					readonly row: number;
+					readonly written: WrittenRow;
+					readonly of: number;
 					/** stitches that the panel's heading says, and that it is called over; `null` where they are not said */
 					readonly own: number | null;
 					readonly stitches: number | null;

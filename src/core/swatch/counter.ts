@@ -1,4 +1,5 @@
 import type { Working } from '../fabric/fabric';
+import type { Item } from '../pattern/pattern';
 import { nameOf } from '../naming/name';
 
 /**
@@ -38,6 +39,8 @@ export interface Now {
 		/** repeats after this one; `null` where they go on and on */
 		readonly left: number | null;
 	} | null;
+	/** panels that the row calls: which of their own rows it works */
+	readonly panels: readonly { readonly name: string; readonly row: number; readonly of: number }[];
 	/** plain rows that stand above the last cross; `null` before the first */
 	readonly sinceCross: number | null;
 }
@@ -80,6 +83,7 @@ export function nowAt(working: Working, done: number): Now {
 			step === null
 				? []
 				: steps[step].worked.crossings.map(({ item, crossing }) => item.text || nameOf(crossing)),
+		panels: step === null ? [] : panelsIn(steps[step].planned.written.items),
 		toCross: ahead ?? null,
 		repeats: repeatsAt(
 			done,
@@ -90,6 +94,17 @@ export function nowAt(working: Working, done: number): Now {
 		),
 		sinceCross: behind ?? null
 	};
+}
+
+/** The panels among the items of a row, each once. */
+function panelsIn(items: readonly Item[]): Now['panels'] {
+	const called = items.flatMap((item): Now['panels'] => {
+		if (item.kind !== 'repeat') return [];
+		return item.panel
+			? [{ name: item.panel.name, row: item.panel.row, of: item.panel.of }]
+			: panelsIn(item.items);
+	});
+	return called.filter(({ name }, i) => called.findIndex((one) => one.name === name) === i);
 }
 
 function repeatsAt(

@@ -3,13 +3,12 @@ import { mirror } from '../crossing/transform';
 import { KNIT, PURL, type Cloth } from '../fabric/cloth';
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
-import type { PlacedCrossing } from '../fabric/work';
 import {
+	calledRowAt,
 	crossUnit,
 	standingUnits,
 	stitchUnit,
 	textOfUnits,
-	unitAt,
 	unitMaking,
 	unitsOf,
 	type Unit
@@ -27,25 +26,51 @@ export interface WorkedSpot {
 	readonly at: number;
 }
 
-/** A row, by its place in the plan, and what it does from now on. */
-type Rewritten = readonly [step: number, units: readonly Unit[]];
+/** A written row, under one of the numbers it has, and what it does from now on. */
+interface Rewritten extends Pick<RowPlace, 'written' | 'as' | 'side' | 'n'> {
+	readonly units: readonly Unit[];
+}
+
+/** Where a stitch is worked: in a row, or in the row of a panel that it calls. */
+interface RowPlace {
+	readonly written: WrittenRow;
+	/** its number in the text */
+	readonly as: number;
+	readonly side: 'RS' | 'WS';
+	/** the number of the row that is worked */
+	readonly n: number;
+	readonly units: readonly Unit[];
+	/** the first of its stitches, in working order of the row that is worked */
+	readonly from: number;
+}
+
+function placeOf(step: Step, at: number): RowPlace {
+	const called = calledRowAt(step, at);
+	if (!called) return placeOfRow(step);
+	const { written, row: as } = called.panel;
+	const { side, n } = step.row;
+	return { written, as, side, n, units: called.units, from: called.at };
+}
+
+const placeOfRow = (step: Step): RowPlace => {
+	const { written, as } = step.planned;
+	const { side, n } = step.row;
+	return { written, as, side, n, units: unitsOf(step), from: 0 };
+};
 
 /**
  * Rows written anew. One that is written together with others leaves them and gets a sentence of its own, so that a change
- * on the cloth changes what was touched and nothing else; rows that are repeated change each time they come.
+ * on the cloth changes what was touched and nothing else; rows that are repeated, and those of a panel, change each time they
+ * come.
  */
 function rewritten(text: string, { steps }: Working, rows: readonly Rewritten[]): TextEdit[] {
 	/** by where they begin: rows that are worked as others are read anew for each of those */
-	const sentences = new Map<number, { step: Step; units: readonly Unit[] }[]>();
-	for (const [index, units] of rows) {
-		const step = steps[index];
-		const { from } = step.planned.written;
-		sentences.set(from, [...(sentences.get(from) ?? []), { step, units }]);
-	}
+	const sentences = new Map<number, Rewritten[]>();
+	for (const row of rows) sentences.set(row.written.from, [...(sentences.get(row.written.from) ?? []), row]);
 	return [...sentences.values()].flatMap((changed): TextEdit[] => {
-		const { written } = changed[0].step.planned;
+		const { written } = changed[0];
 		if (standsForSeveral(written)) return [spelledOut(steps, written, changed)];
-		const own = changed.map(({ step }) => step.planned.as);
+		const own = changed.map(({ as }) => as);
 		const others = written.numbers.filter((n) => !own.includes(n));
 		if (written.all === null && others.length === 0 && changed.length === 1)
 			return [
@@ -58,9 +83,9 @@ function rewritten(text: string, { steps }: Working, rows: readonly Rewritten[])
 		// The first sentence about a row counts, so the new ones stand before the old one.
 		const at = text.lastIndexOf('\n', written.from - 1) + 1;
 		const word = /^\s*rounds?|^\s*rnds?/i.test(text.slice(written.from, written.to)) ? 'Rnd' : 'Row';
-		const lines = changed.map(({ step, units }) => {
-			const side = word === 'Row' && step.row.side === 'RS' ? ' (RS)' : '';
-			return `${word} ${step.planned.as}${side}: ${textOfUnits(units)}.\n`;
+		const lines = changed.map(({ as, side, units }) => {
+			const marked = word === 'Row' && side === 'RS' ? ' (RS)' : '';
+			return `${word} ${as}${marked}: ${textOfUnits(units)}.\n`;
 		});
 		const insert = { from: at, to: at, insert: lines.join('') };
 		return others.length > 0 && written.all === null
@@ -77,13 +102,13 @@ const standsForSeveral = ({ numbers, times, even, like }: WrittenRow): boolean =
 function spelledOut(
 	steps: readonly Step[],
 	{ from, to, round }: WrittenRow,
-	changed: readonly { step: Step; units: readonly Unit[] }[]
+	changed: readonly Rewritten[]
 ): TextEdit {
 	const word = round ? 'Rnd' : 'Row';
 	const lines = steps
 		.filter(({ planned: { written, again } }) => written.from === from && !again)
 		.map((step) => {
-			const units = changed.find((one) => one.step.row.n === step.row.n)?.units ?? unitsOf(step);
+			const units = changed.find(({ n }) => n === step.row.n)?.units ?? unitsOf(step);
 			const head =
 				step.planned.written.numbers.length > 0 ? `${word} ${step.planned.as}` : `Next ${word.toLowerCase()}`;
 			return `${head}: ${textOfUnits(units)}`;
@@ -96,16 +121,6 @@ export function crossingAt({ worked }: Step, at: number) {
 	return (
 		worked.crossings.find(({ before, crossing }) => at >= before && at < before + crossing.stitches) ?? null
 	);
-}
-
-/** The crossing over a stitch that the row itself has; one that a panel makes is changed where the panel is written. */
-function ownCrossing(step: Step, at: number, todo: string): Result<PlacedCrossing> {
-	const placed = crossingAt(step, at);
-	if (!placed) return fault('conflict', `There is no cross here ${todo}.`);
-	const own = unitAt(unitsOf(step), placed.before)?.unit;
-	return own?.kind === 'cross'
-		? good(placed)
-		: fault('conflict', `“${own?.text}” is a panel: change its cross in the rows of the panel.`);
 }
 
 /** The stitch, in working order from 0 as it lies before a row, that a column of its cloth (from the left edge) comes from. */
@@ -129,22 +144,25 @@ export function moveCrossing(
 ): Result<TextEdit[]> {
 	const { steps } = working;
 	const [source, target] = [steps[from.step], steps[to.step]];
-	const found = source && target && ownCrossing(source, from.at, 'to move');
-	if (!found) return fault('conflict', 'There is no cross here to move.');
-	if (!found.ok) return found;
-	const placed = found.value;
+	const placed = source && crossingAt(source, from.at);
+	if (!placed || !target) return fault('conflict', 'There is no cross here to move.');
 	const unit = crossUnit(placed.item.text, placed.crossing);
-	const emptied = withoutCrossing(source, placed.before);
-	const same = target.planned.as === source.planned.as;
-	const filled = withUnit(same ? emptied : unitsOf(target), to.at, unit, target.row.n);
-	if (!filled.ok) return filled;
-	const both: Rewritten[] = same
-		? [[from.step, filled.value]]
-		: [
-				[from.step, emptied],
-				[to.step, filled.value]
-			];
-	return good(rewritten(text, working, both));
+	const [out, into] = [placeOf(source, placed.before), placeOf(target, to.at)];
+	const emptied = withoutCrossing(source, out, placed.before);
+	const same = into.written === out.written && into.as === out.as;
+	const filled = withUnit(same ? { ...into, units: emptied } : into, to.at, unit);
+	return mapResult(filled, (units) =>
+		rewritten(
+			text,
+			working,
+			same
+				? [{ ...into, units }]
+				: [
+						{ ...out, units: emptied },
+						{ ...into, units }
+					]
+		)
+	);
 }
 
 /** Puts a crossing of some name where plain stitches are. */
@@ -154,21 +172,22 @@ export function addCrossing(
 	{ step, at }: WorkedSpot,
 	unit: Unit
 ): Result<TextEdit[]> {
-	const filled = withUnit(unitsOf(working.steps[step]), at, unit, working.steps[step].row.n);
-	return mapResult(filled, (units) => rewritten(text, working, [[step, units]]));
+	const place = placeOf(working.steps[step], at);
+	return mapResult(withUnit(place, at, unit), (units) => rewritten(text, working, [{ ...place, units }]));
 }
 
 /** Works what a crossing covers as it faces. */
 export function removeCrossing(text: string, working: Working, { step, at }: WorkedSpot): Result<TextEdit[]> {
 	const row = working.steps[step];
-	return mapResult(ownCrossing(row, at, 'to take out'), ({ before }) =>
-		rewritten(text, working, [[step, withoutCrossing(row, before)]])
-	);
+	const placed = crossingAt(row, at);
+	if (!placed) return fault('conflict', 'There is no cross here to take out.');
+	const place = placeOf(row, placed.before);
+	return good(rewritten(text, working, [{ ...place, units: withoutCrossing(row, place, placed.before) }]));
 }
 
-function withoutCrossing(step: Step, before: number): Unit[] {
-	return standingUnits(unitsOf(step)).flatMap(({ unit, at }) => {
-		if (unit.kind !== 'cross' || at !== before) return [unit];
+function withoutCrossing(step: Step, { units, from }: RowPlace, before: number): Unit[] {
+	return standingUnits(units).flatMap(({ unit, at }) => {
+		if (unit.kind !== 'cross' || from + at !== before) return [unit];
 		return Array.from({ length: unit.takes }, (_, i) => stitchUnit(facing(step, before + i)));
 	});
 }
@@ -182,7 +201,8 @@ function facing({ before, row }: Step, at: number): 'k' | 'p' {
 const indexIn = (cloth: Cloth, side: 'RS' | 'WS', at: number): number =>
 	cloth.from === (side === 'RS' ? 'right' : 'left') ? at : cloth.strands.length - 1 - at;
 
-function withUnit(units: readonly Unit[], at: number, put: Unit, row: number): Result<Unit[]> {
+function withUnit({ units, from, n }: RowPlace, stitch: number, put: Unit): Result<Unit[]> {
+	const at = stitch - from;
 	const result: Unit[] = [];
 	let placed = false;
 	for (const { unit, at: begins } of standingUnits(units)) {
@@ -193,7 +213,7 @@ function withUnit(units: readonly Unit[], at: number, put: Unit, row: number): R
 		if (unit.kind !== 'stitch')
 			return fault(
 				'conflict',
-				`“${unit.text}” is in the way in row ${row}: a cross of ${put.takes} wants as many plain stitches.`
+				`“${unit.text}” is in the way in row ${n}: a cross of ${put.takes} wants as many plain stitches.`
 			);
 		if (!placed) result.push(put);
 		placed = true;
@@ -202,7 +222,7 @@ function withUnit(units: readonly Unit[], at: number, put: Unit, row: number): R
 	if (at < 0 || room < put.takes)
 		return fault(
 			'conflict',
-			`From here row ${row} has ${Math.max(0, room)} stitches left; this cross wants ${put.takes}.`
+			`From here row ${n} has ${Math.max(0, room)} stitches left; this cross wants ${put.takes}.`
 		);
 	return good(result);
 }
@@ -231,7 +251,7 @@ export function mirrorRow(text: string, working: Working, index: number): Result
 			turned.push({ ...unit, text: word });
 		}
 	}
-	return good(rewritten(text, working, [[index, turned]]));
+	return good(rewritten(text, working, [{ ...placeOfRow(step), units: turned }]));
 }
 
 /** Every place where a name stands in the rows, written otherwise. */
@@ -274,14 +294,14 @@ function wordsIn(row: WrittenRow, name: string) {
 /** The crossing over a stitch as a mirror shows it, by its own name. */
 export function mirrorCrossing(text: string, working: Working, { step, at }: WorkedSpot): Result<TextEdit[]> {
 	const row = working.steps[step];
-	const found = ownCrossing(row, at, 'to mirror');
-	if (!found.ok) return found;
-	const placed = found.value;
+	const placed = crossingAt(row, at);
+	if (!placed) return fault('conflict', 'There is no cross here to mirror.');
+	const place = placeOf(row, placed.before);
 	const crossing = mirror(placed.crossing);
 	const { name } = nameIn(crossing, 'over');
 	if (!name) return fault('conflict', `“${placed.item.text}” has no name in the mirror.`);
-	const units = standingUnits(unitsOf(row)).map(({ unit, at: begins }) =>
-		begins === placed.before ? crossUnit(name, crossing) : unit
+	const units = standingUnits(place.units).map(({ unit, at: begins }) =>
+		place.from + begins === placed.before ? crossUnit(name, crossing) : unit
 	);
-	return good(rewritten(text, working, [[step, units]]));
+	return good(rewritten(text, working, [{ ...place, units }]));
 }

@@ -1,5 +1,5 @@
 import type { Working } from '../fabric/fabric';
-import { unitsOf } from '../fabric/units';
+import { spelledUnitsOf } from '../fabric/units';
 
 /** `6 + 2`: stitches that repeat across, and those that stand once at the edges, in working order of a right side row. */
 export interface Multiple {
@@ -22,14 +22,14 @@ export function multipleOf({ steps, fabric }: Working): Multiple | null {
 	// Rows that say the same need looking at once.
 	const distinct = new Map(
 		steps.map((step) => [
-			`${step.row.side} ${unitsOf(step)
+			`${step.row.side} ${spelledUnitsOf(step)
 				.map(({ text }) => text)
 				.join()}`,
 			step
 		])
 	);
 	const rows = [...distinct.values()].map((step) => {
-		const labels = unitsOf(step).flatMap((unit) =>
+		const labels = spelledUnitsOf(step).flatMap((unit) =>
 			// The two ends of a crossing are not alike.
 			Array.from({ length: unit.takes }, (_, i) => `${unit.text} ${unit.kind === 'cross' ? i : ''}`)
 		);

@@ -1,7 +1,7 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { turnOver } from '../crossing/transform';
 import type { Working } from '../fabric/fabric';
-import { crossUnit, stitchUnit, textOfUnits, unitsOf, type Unit } from '../fabric/units';
+import { crossUnit, spelledUnitsOf, stitchUnit, textOfUnits, type Unit } from '../fabric/units';
 import { FACING_WORDS, RUN_WORDS, runWord, singleWord } from '../pattern/vocabulary';
 import { say } from '../naming/say';
 import { nameIn } from '../naming/schools';
@@ -27,7 +27,7 @@ export function turnRows({ steps, fabric, pattern }: Working): Result<string> {
 	for (const step of steps) {
 		const { n, side } = step.row;
 		const turns = pattern.rounds ? n % 2 === 0 : side === 'WS';
-		const units = turns ? otherSide(unitsOf(step), n, named) : good(unitsOf(step));
+		const units = turns ? otherSide(spelledUnitsOf(step), n, named) : good(spelledUnitsOf(step));
 		if (!units.ok) return units;
 		const now = !pattern.rounds ? null : n % 2 === 0 ? 'WS' : 'RS';
 		rows.push({ n, side: now, text: textOfUnits(units.value) });

@@ -1,4 +1,7 @@
-import { inWords } from '../naming/numbers';
+import { counted, inWords } from '../naming/numbers';
+import type { Step } from '../fabric/steps';
+import { unitsOf } from '../fabric/units';
+import { FACING_WORDS, RUN_WORDS } from '../pattern/vocabulary';
 import type { Now } from './counter';
 
 const SIDES = { RS: 'right side', WS: 'wrong side' } as const;
@@ -47,6 +50,35 @@ export function besideSaid({ step, crosses: names, sinceCross, repeats }: Now, l
 
 const leftSaid = (left: number | null): string =>
 	left === null ? '' : left === 0 ? ', the last one' : `, ${inWords(left)} to go`;
+
+/** `Left Cable: row 3 of 8.` for each panel that the next row calls. */
+export const panelsSaid = ({ panels }: Now): string =>
+	panels.map(({ name, row, of }) => `${name}: row ${row} of ${of}.`).join(' ');
+
+/** A row's own sentence in words: `Purl 2, 2/2 RC, purl 2.` */
+export function rowSaid(step: Step): string {
+	const words: string[] = [];
+	const units = unitsOf(step);
+	for (let i = 0; i < units.length;) {
+		const { text, kind } = units[i];
+		let run = 1;
+		while (kind === 'stitch' && units[i + run]?.kind === 'stitch' && units[i + run].text === text) run++;
+		words.push(kind === 'stitch' ? runSaid(text, run, run === units.length) : text);
+		i += run;
+	}
+	const said = words.join(', ');
+	return said && `${said[0].toUpperCase()}${said.slice(1)}.`;
+}
+
+function runSaid(text: string, run: number, whole: boolean): string {
+	const word = RUN_WORDS.find(({ one }) => one === text)?.aloud;
+	if (word) return `${word} ${run}`;
+	const facing = FACING_WORDS.find((entry) => entry.word === text);
+	if (!facing) return run === 1 ? text : `${run} times ${text}`;
+	const stitches = whole ? 'every stitch' : counted(run, 'stitch', 'stitches');
+	if (facing.how === 'against') return `${stitches} against ${whole || run === 1 ? 'its' : 'their'} face`;
+	return `${stitches} as ${whole || run === 1 ? 'it faces' : 'they face'}`;
+}
 
 /** What is said aloud at a count: short, and the cross row by its name. */
 export function spoken({ step, n, side, crosses: names, toCross }: Now, rounds: boolean): string {

@@ -1,5 +1,5 @@
 import type { Working } from '../fabric/fabric';
-import { textOfUnits, unitsOf } from '../fabric/units';
+import { spelledUnitsOf, textOfUnits } from '../fabric/units';
 import type { RowSide } from '../pattern/pattern';
 import { numbersText } from './rows';
 
@@ -16,7 +16,7 @@ export const plainRows = ({ steps, pattern }: Working): PlainRow[] =>
 	steps.map((step) => ({
 		n: step.row.n,
 		side: pattern.rounds ? null : step.row.side,
-		text: textOfUnits(unitsOf(step))
+		text: textOfUnits(spelledUnitsOf(step))
 	}));
 
 /**

@@ -6,7 +6,7 @@
 	import { spoken } from '$core/swatch/said';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { keepAwake } from './awake';
+	import { keepAwake } from '$lib/client/awake';
 	import type { Stage } from './stage.svelte';
 	import { leadWindows } from './windows';
 	import { Lead } from './lead.svelte';

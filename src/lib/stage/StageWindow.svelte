@@ -4,7 +4,7 @@
 	import StageDesk from './StageDesk.svelte';
 	import StageView from './StageView.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { keepHere } from './offline';
+	import { keepHere } from '$lib/client/kept';
 	import { Stage } from './stage.svelte';
 	import { followStage, type ClockShown } from './windows';
 	import type { StagePage } from '$lib/wire/lesson';

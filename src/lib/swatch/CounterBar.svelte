@@ -1,12 +1,23 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
+	import { keepAwake } from '$lib/client/awake';
 	import { gaugeOf, repeatIn, repeatsTo } from '$core/swatch/measure';
-	import { besideSaid, nowSaid, spoken } from '$core/swatch/said';
+	import { besideSaid, nowSaid, panelsSaid, rowSaid, spoken } from '$core/swatch/said';
 	import { newId } from '$lib/client/id';
 	import type { OpenSwatch } from './openSwatch.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 
 	/** Row up by one big button, what comes next in one sentence, and how far the next cross is. */
-	let { open, onlost }: { open: OpenSwatch; onlost: () => void } = $props();
+	let {
+		open,
+		onlost,
+		oncount
+	}: {
+		open: OpenSwatch;
+		onlost: () => void;
+		/** a row was counted: what is to come next goes along */
+		oncount: () => void;
+	} = $props();
 
 	let aloud = $state(false);
 	let setting = $state(false);
@@ -23,8 +34,17 @@
 		return Math.max(0, Math.ceil((rows - open.done) / repeatRows) - 1);
 	});
 
+	/** the words of the row that is next */
+	const words = $derived(now?.step != null && open.working ? rowSaid(open.working.steps[now.step]) : '');
+
+	// Whoever counts has wool in both hands.
+	let sleep: (() => void) | undefined;
+	onMount(() => () => sleep?.());
+
 	export function count(by: 1 | -1) {
 		open.count(by);
+		oncount();
+		sleep ??= keepAwake();
 		if (aloud && open.now && 'speechSynthesis' in window) {
 			speechSynthesis.cancel();
 			speechSynthesis.speak(new SpeechSynthesisUtterance(spoken(open.now, rounds)));
@@ -60,7 +80,8 @@
 			<p class="sentence font-serif leading-tight font-medium" data-testid="now">
 				{now ? nowSaid(now, rounds) : 'Rows come first; then they are counted.'}
 			</p>
-			{#if now}<p class="mt-1 opacity-90">{besideSaid(now, left)}</p>{/if}
+			{#if words}<p class="mt-1 line-clamp-2 text-lg" data-testid="words">{words}</p>{/if}
+			{#if now}<p class="mt-1 opacity-90">{panelsSaid(now)} {besideSaid(now, left)}</p>{/if}
 		</div>
 		{#if now && now.toCross !== null && now.toCross > 0}
 			<p class="hidden text-right sm:block">

@@ -2,6 +2,7 @@
 	import { counted } from '$core/naming/numbers';
 	import { foundPlace, nowAt, type Seen } from '$core/swatch/counter';
 	import { nowSaid } from '$core/swatch/said';
+	import Choices from '$lib/ui/Choices.svelte';
 	import type { OpenSwatch } from './openSwatch.svelte';
 
 	/** A few questions about what can be seen on the cloth; the answers name the row. */
@@ -9,14 +10,17 @@
 
 	let bar = $state(true);
 	let crosses = $state(1);
+	/** the cross row that has a marker, by how many cross rows it is from the edge; 0 counts from the edge */
+	let marked = $state(0);
 	let above = $state(0);
 	let side = $state<'RS' | 'WS' | 'unsure'>('unsure');
 	const seen = $derived<Seen>({
 		bar,
 		above: Math.max(0, Math.round(above ?? 0)),
-		crosses: bar ? Math.max(0, Math.round(crosses ?? 0)) : 0,
+		crosses: bar ? marked + Math.max(0, Math.round(crosses ?? 0)) : 0,
 		side: side === 'unsure' ? null : side
 	});
+	const crossed = $derived(open.working?.steps.filter(({ worked }) => worked.crossings.length > 0) ?? []);
 	const rounds = $derived(open.working?.pattern.rounds ?? false);
 	const found = $derived(open.working ? foundPlace(open.working, seen) : { wrong: 'There are no rows yet.' });
 
@@ -49,9 +53,25 @@
 		</div>
 	</fieldset>
 	{#if bar}
+		<Choices
+			label="Counted from"
+			value={String(marked)}
+			choices={[
+				{ value: '0', label: 'the lower edge' },
+				...crossed.map(({ row }, i) => ({ value: String(i + 1), label: `a marker in row ${row.n}` }))
+			]}
+			onchoose={(value) => {
+				marked = Number(value);
+				crosses = marked === 0 ? 1 : 0;
+			}}
+		/>
 		<label class="grid gap-1">
-			<span class="font-semibold">How many cross rows from the lower edge up to this one?</span>
-			<input class="input max-w-32 text-lg" type="number" min="1" bind:value={crosses} />
+			<span class="font-semibold"
+				>{marked === 0
+					? 'How many cross rows from the lower edge up to this one?'
+					: 'How many cross rows above the marked one, up to this one?'}</span
+			>
+			<input class="input max-w-32 text-lg" type="number" min={marked === 0 ? 1 : 0} bind:value={crosses} />
 		</label>
 	{/if}
 	<label class="grid gap-1">

@@ -5,6 +5,7 @@
 	import { gaugeOf } from '$core/swatch/measure';
 	import { MEDIA } from '$core/technique/medium';
 	import { OpenMemory } from '$lib/client/memory.svelte';
+	import { keepHere } from '$lib/client/kept';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import ClashDialog from '$lib/ui/ClashDialog.svelte';
@@ -75,6 +76,12 @@
 			? `${counted(working.fabric.castOn, 'stitch', 'stitches')} · ${working.pattern.rounds ? counted(working.steps.length, 'round') : `${counted(working.steps.length, 'row')} · flat`}`
 			: ''
 	);
+
+	/** What is to come next is in sight, on the cloth and in the rows. */
+	function followCount() {
+		if (open.now?.step != null) look.showRow(open.now.step);
+	}
+	onMount(() => void keepHere());
 
 	/** Goes to the next finding: on the cloth, and to its words in the rows. */
 	function nextFinding() {
@@ -237,7 +244,9 @@
 		</PanelTabs>
 	</aside>
 
-	<div class="counter"><CounterBar bind:this={counter} {open} onlost={() => (lost = true)} /></div>
+	<div class="counter">
+		<CounterBar bind:this={counter} {open} onlost={() => (lost = true)} oncount={followCount} />
+	</div>
 </div>
 
 <Dialog title="Make rows from a motif" wide bind:open={making}>

@@ -125,6 +125,13 @@ export class ClothView {
 		this.page.onchoose();
 	}
 
+	/** Marks a row and brings it into sight, on the cloth and where it is written. */
+	showRow(step: number): void {
+		this.#spot = { step, column: this.chosen?.column ?? 0 };
+		this.leads = true;
+		this.page.show(step);
+	}
+
 	/** Chooses a spot and brings it into sight. */
 	goTo(spot: ClothSpot): void {
 		this.choose(spot);

@@ -69,7 +69,8 @@ export class OpenSwatch {
 	constructor({ id, head, swatch, events, taken }: OpenedSwatch) {
 		this.id = id;
 		this.#head = head;
-		this.#take(swatch);
+		// What was changed here and has not reached the server yet is newer than what the page came with.
+		this.#take((this.#mine.at(-1)?.body.swatch as Swatch | undefined) ?? swatch);
 		this.#events = events;
 		this.#taken = taken;
 		this.counter = swatch.counters[0].id;

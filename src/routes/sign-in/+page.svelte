@@ -6,9 +6,9 @@
 	import { keepTyped } from '$lib/ui/forms';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
-	import { forgetStages } from '$lib/stage/offline';
+	import { forgetKept } from '$lib/client/kept';
 
-	onMount(() => void forgetStages());
+	onMount(() => void forgetKept());
 
 	let { data, form } = $props();
 </script>
