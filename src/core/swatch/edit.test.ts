@@ -73,7 +73,7 @@ describe('a change on the cloth', () => {
 
 	it('adds and removes a repeat', () => {
 		const repeated = applyEdits(ROPE, [addRepeat(ROPE, working(ROPE), [3, 4, 5], 2)]);
-		expect(repeated).toMatch(/Rep rows 3-5 2 more times\.$/);
+		expect(repeated).toMatch(/Rep rows 3-5 twice more\.$/);
 		const { repeats } = working(repeated).pattern;
 		expect(applyEdits(repeated, [removeRepeat(repeated, repeats[0])])).toBe(`${ROPE}\n`);
 	});

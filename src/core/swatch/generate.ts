@@ -214,15 +214,7 @@ class RowWriter {
 	}
 
 	text(): string {
-		return writeSentences(this.#rows, this.#usualBack()).join('\n');
-	}
-
-	/** What most rows back say, where more than one of them does. */
-	#usualBack(): string | null {
-		const counts = new Map<string, number>();
-		for (const { side, text } of this.#rows) if (side === 'WS') counts.set(text, (counts.get(text) ?? 0) + 1);
-		const [most] = [...counts].sort(([, a], [, b]) => b - a);
-		return most && most[1] > 1 ? most[0] : null;
+		return writeSentences(this.#rows).join('\n');
 	}
 
 	get #side(): 'RS' | 'WS' {

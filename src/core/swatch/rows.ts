@@ -119,13 +119,16 @@ export function addRepeat(
 		(end, place) => Math.max(end, endOf(text, place)),
 		0
 	);
-	const times = more === 1 ? 'once more' : `${more} more times`;
 	return {
 		from: last,
 		to: last,
-		insert: `\nRep ${numbers.length > 1 ? word : word.slice(0, -1)} ${numbersText(numbers)} ${times}.`
+		insert: `\nRep ${numbers.length > 1 ? word : word.slice(0, -1)} ${numbersText(numbers)} ${timesMore(more)}.`
 	};
 }
+
+/** `once more`, `twice more`, `3 more times`. */
+export const timesMore = (more: number): string =>
+	more === 1 ? 'once more' : more === 2 ? 'twice more' : `${more} more times`;
 
 /** Takes a repeat out of the text. */
 export const removeRepeat = (text: string, repeat: RowRepeat): TextEdit => lineOf(text, repeat);
