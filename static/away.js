@@ -1,21 +1,37 @@
-// Lists the lessons that this browser keeps for the stage, by their titles.
+// Lists the pages that this browser keeps, lessons on the stage and swatches, by their titles.
 document.getElementById('again').addEventListener('click', () => location.reload());
 addEventListener('online', () => location.reload());
 
-const list = document.getElementById('kept');
+/** Each kind of page: its list, the line above it, and what that says where none is kept. */
+const KINDS = [
+	{
+		path: /^\/lessons\/[0-9a-f-]{36}\/stage$/,
+		list: document.getElementById('kept'),
+		above: document.getElementById('stages'),
+		none: 'Lessons that you open on the stage in this browser, from then on. None is kept yet.',
+		unnamed: 'A lesson'
+	},
+	{
+		path: /^\/swatches\/[0-9a-f-]{36}$/,
+		list: document.getElementById('kept-swatches'),
+		above: document.getElementById('swatches'),
+		none: 'Swatches that you open in this browser, to count their rows, from then on. None is kept yet.',
+		unnamed: 'A swatch'
+	}
+];
+
 for (const name of (await globalThis.caches?.keys()) ?? [])
 	for (const request of await (await caches.open(name)).keys()) {
 		const { pathname } = new URL(request.url);
-		if (!/^\/lessons\/[0-9a-f-]{36}\/stage$/.test(pathname)) continue;
+		const kind = KINDS.find(({ path }) => path.test(pathname));
+		if (!kind) continue;
 		const page = await (await caches.match(request)).text();
 		const title = new DOMParser().parseFromString(page, 'text/html').title.replace(/ ?· Pond Loop$/, '');
 		const link = document.createElement('a');
 		link.href = pathname;
-		link.textContent = title || 'A lesson';
+		link.textContent = title || kind.unnamed;
 		const entry = document.createElement('li');
 		entry.append(link);
-		list.append(entry);
+		kind.list.append(entry);
 	}
-if (list.childElementCount === 0)
-	document.getElementById('stages').textContent =
-		'Lessons that you open on the stage in this browser, from then on. None is kept yet.';
+for (const { list, above, none } of KINDS) if (list.childElementCount === 0) above.textContent = none;

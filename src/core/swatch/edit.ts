@@ -1,4 +1,4 @@
-import type { Crossing } from '../crossing/crossing';
+import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { mirror } from '../crossing/transform';
 import { KNIT, PURL, type Cloth } from '../fabric/cloth';
 import type { Working } from '../fabric/fabric';
@@ -291,14 +291,19 @@ function wordsIn(row: WrittenRow, name: string) {
 	return found;
 }
 
-/** The crossing over a stitch as a mirror shows it, by its own name. */
+/** What the rows themselves call a crossing, where they have it. */
+const ownName = ({ steps }: Working, crossing: Crossing): string | undefined =>
+	steps.flatMap(({ worked }) => worked.crossings).find((placed) => sameCrossing(placed.crossing, crossing))
+		?.item.text;
+
+/** The crossing over a stitch as a mirror shows it, by the name that the rows have for that, else by its own. */
 export function mirrorCrossing(text: string, working: Working, { step, at }: WorkedSpot): Result<TextEdit[]> {
 	const row = working.steps[step];
 	const placed = crossingAt(row, at);
 	if (!placed) return fault('conflict', 'There is no cross here to mirror.');
 	const place = placeOf(row, placed.before);
 	const crossing = mirror(placed.crossing);
-	const { name } = nameIn(crossing, 'over');
+	const name = ownName(working, crossing) ?? nameIn(crossing, 'over').name;
 	if (!name) return fault('conflict', `“${placed.item.text}” has no name in the mirror.`);
 	const units = standingUnits(place.units).map(({ unit, at: begins }) =>
 		place.from + begins === placed.before ? crossUnit(name, crossing) : unit

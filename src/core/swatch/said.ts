@@ -1,6 +1,6 @@
 import { counted, inWords } from '../naming/numbers';
 import type { Step } from '../fabric/steps';
-import { unitsOf } from '../fabric/units';
+import { spelledUnitsOf } from '../fabric/units';
 import { FACING_WORDS, RUN_WORDS } from '../pattern/vocabulary';
 import type { Now } from './counter';
 
@@ -58,7 +58,7 @@ export const panelsSaid = ({ panels }: Now): string =>
 /** A row's own sentence in words: `Purl 2, 2/2 RC, purl 2.` */
 export function rowSaid(step: Step): string {
 	const words: string[] = [];
-	const units = unitsOf(step);
+	const units = spelledUnitsOf(step);
 	for (let i = 0; i < units.length;) {
 		const { text, kind } = units[i];
 		let run = 1;
