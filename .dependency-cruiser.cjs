@@ -31,6 +31,7 @@ const ROADS = {
 		'stage',
 		'sheet',
 		'start',
+		'bringing',
 		'server'
 	]
 };

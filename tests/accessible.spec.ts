@@ -45,7 +45,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'Forgotten password': (pond) => pond.open('/recover'),
 	'Out of reach': async (pond) => {
 		await pond.page.goto('/away.html');
-		await pond.page.getByText('None is kept yet').waitFor();
+		await pond.page.getByText('None is kept yet').first().waitFor();
 	},
 	Swatches: (pond) => pond.open('/swatches'),
 	'Making a swatch': async (pond) => {

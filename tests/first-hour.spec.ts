@@ -21,7 +21,7 @@ async function fromKeyToSheet(
 	await does(put(page.getByLabel('The list of names, or the rows'), KEY));
 	await does(press(page.getByRole('button', { name: 'Read it' })));
 	await page.waitForURL(/\/key\?open=/);
-	await expect(page.getByText('2 lines: 2 settled')).toBeVisible();
+	await expect(page.getByText('2 lines: 2 read')).toBeVisible();
 	await does(press(page.getByRole('link', { name: 'Draft a lesson from it' })));
 	const keep = page.getByRole('button', { name: 'Keep this lesson' });
 	await expect(keep).toBeEnabled();
@@ -180,7 +180,7 @@ test.describe('the first hour', () => {
 		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
 		await pond.open('/key');
 		await page.getByRole('button', { name: 'Try it with a sample' }).click();
-		await expect(page.getByRole('region', { name: 'What it says' })).toContainText('2 settled, 1 at odds');
+		await expect(page.getByRole('region', { name: 'What it says' })).toContainText('2 read, 1 to look at');
 	});
 });
 

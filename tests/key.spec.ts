@@ -13,18 +13,29 @@ test.describe('the key desk', () => {
 		await page.keyboard.press('n');
 		await page.keyboard.type(KEY.join('\n'));
 		await page.getByLabel('The pattern it belongs to').fill('Binocular strap');
-		await expect(page.getByText('3 lines: 1 settled, 1 at odds, 1 open.')).toBeVisible();
+		await expect(page.getByText('3 lines: 1 read, 2 to look at.')).toBeVisible();
 		const odd = page.locator('li[data-state=wrong]');
 		await expect(odd).toContainText('The name says 2/2 RC');
 		await expect(odd).toContainText('The definition makes 2/2 LC');
 		await expect(odd.getByRole('img', { name: /on the needle/ })).toHaveCount(2);
 		await odd.getByRole('button', { name: 'Keep the definition, call it 2/2 LC' }).press('Enter');
 		await page.getByRole('button', { name: /^2\/1 LPC counts all/ }).press('Enter');
-		await expect(page.getByText('3 lines: 3 settled.')).toBeVisible();
+		await expect(page.getByText('3 lines: 3 read.')).toBeVisible();
 		await expect(page.getByLabel(/one name a line/)).toHaveValue(
 			/T3F: sl next 2 sts to cn and hold in front, p1, k2 from cn\n2\/2 LC: /
 		);
 		await pond.saved();
+		// What was mended is taken back and done again, and what it said before can be had from the server.
+		await page.getByRole('button', { name: 'Undo' }).press('Enter');
+		await expect(page.getByText('3 lines: 2 read, 1 to look at.')).toBeVisible();
+		await pond.saved();
+		await page.getByRole('button', { name: 'Redo' }).press('Enter');
+		await expect(page.getByText('3 lines: 3 read.')).toBeVisible();
+		await pond.saved();
+		await page.getByRole('button', { name: 'History' }).press('Enter');
+		const past = page.getByRole('dialog');
+		await expect(past.getByRole('button', { name: 'Bring this back' }).first()).toBeVisible();
+		await page.keyboard.press('Escape');
 
 		// What the key settles holds on the Bench, and says so; the other readings can still be seen.
 		await pond.open('/?name=C4F');

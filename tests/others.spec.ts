@@ -56,6 +56,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/api/bench/keys': ({ key }) => [
 		['POST', '/api/bench/keys', { keyId: key, title: 'x', text: 'x', inUse: true, removed: true }]
 	],
+	'/api/bench/keys/[id]/history': ({ key }) => [['GET', `/api/bench/keys/${key}/history`]],
 	'/api/lessons': ({ lesson }) => [['POST', '/api/lessons', { lessonId: lesson, title: 'x' }]],
 	'/lessons/[id]': ({ lesson }) => [['GET', `/lessons/${lesson}`]],
 	'/lessons/[id]/sheet': ({ lesson }) => [['GET', `/lessons/${lesson}/sheet`]],

@@ -84,6 +84,7 @@ deskTest.describe('a swatch', () => {
 
 	deskTest('shows what is wrong at its line, with what mends it', async ({ desk, page }) => {
 		await desk.write('Cast on 8.\nRow 1 (RS): p2, C4F, p2.\nRow 2: k2, p4.');
+		await page.getByRole('button', { name: '1 note' }).click();
 		await desk.rows().getByRole('button', { name: 'Write it as 2/2 LC' }).click();
 		await desk.rows().getByRole('button', { name: 'Work the rest as it faces' }).click();
 		await expect

@@ -5,6 +5,7 @@
 	import { afterNavigate } from '$app/navigation';
 	import { flushSync, onMount, untrack } from 'svelte';
 	import Icon from '$lib/ui/Icon.svelte';
+	import BringingIn from '$lib/bringing/BringingIn.svelte';
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import SaveState from '$lib/ui/SaveState.svelte';
 	import SettingsForm from '$lib/ui/SettingsForm.svelte';
@@ -81,6 +82,8 @@
 	onbeforeprint={() => flushSync(() => (onPaper = true))}
 	onafterprint={() => (onPaper = false)}
 />
+
+<BringingIn here={data.teacher !== null && !bare} />
 
 {#if !bare}
 	<a href="#work" class="skip-link">Go to the work</a>

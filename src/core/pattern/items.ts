@@ -1,48 +1,8 @@
 import { phraseOf } from '../naming/phrase';
 import { isSentence } from '../naming/sentence';
-import { actionOf, reachOf, timesOf, type Action, type ToLast } from './word';
-import type { WrittenRow } from './pattern';
+import { actionOf, reachOf, timesOf, type ToLast } from './word';
+import type { Body, Item, WrittenOut } from './row';
 import type { Piece, Place } from './tree';
-
-/** One thing a row does: a plain word, a name to look up, or a repeat. */
-export type Item = Place &
-	(
-		| { readonly kind: 'action'; readonly action: Action; readonly text: string }
-		| { readonly kind: 'name'; readonly text: string }
-		| {
-				readonly kind: 'repeat';
-				readonly items: readonly Item[];
-				readonly times: number | ToLast;
-				/** so many in all, or one more than that: a bare `3 times` behind `rep from *` */
-				readonly either?: true;
-				/** a row of a panel, worked once where it is called */
-				readonly panel?: {
-					/** the call as it is written */
-					readonly text: string;
-					readonly name: string;
-					/** which of its rows, as it is written, and how many it has */
-					readonly row: number;
-					readonly written: WrittenRow;
-					readonly of: number;
-					/** stitches that the panel's heading says, and that it is called over; `null` where they are not said */
-					readonly own: number | null;
-					readonly stitches: number | null;
-				};
-		  }
-	);
-
-/** A name that is written out where it is used: `C4F (sl 2 to cn, …)`. */
-export interface WrittenOut extends Place {
-	readonly name: string;
-}
-
-/** What a row does, and the count of stitches that it is said to end with. */
-export interface Body {
-	readonly items: readonly Item[];
-	readonly count: (Place & { readonly stitches: number }) | null;
-	/** where names are defined in brackets behind them */
-	readonly defines: readonly WrittenOut[];
-}
 
 /** The items of a row: words, brackets with how often, and what stands between a star and “rep from *”. */
 export function bodyOf(pieces: readonly Piece[], text: string): Body {

@@ -1,6 +1,7 @@
 import { phraseOf } from '../naming/phrase';
 import { plain } from '../naming/key';
-import { bodyOf, type Item } from './items';
+import { bodyOf } from './items';
+import type { Item } from './row';
 import { statementsOf } from './tree';
 import { actionOf, timesOf, type Action } from './word';
 

@@ -1,7 +1,6 @@
 import { plain } from '../naming/key';
 import { numberOf } from '../naming/numbers';
-import type { Item } from './items';
-import type { WrittenRow } from './pattern';
+import type { Item, WrittenRow } from './row';
 import type { Place } from './tree';
 
 /** A line that may head a panel: its name, how many stitches it says, and how many rows stand before it. */

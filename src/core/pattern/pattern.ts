@@ -3,46 +3,19 @@ import { phraseOf } from '../naming/phrase';
 import { isSentence } from '../naming/sentence';
 import { once } from '../once';
 import { headingOf, panelsIn, type Heading, type Panel } from './panels';
-import { readHead, withColons, type AllRows, type RowHead as Head, type RowSide } from './head';
-import { bodyOf, type Body, type Item } from './items';
+import { readHead, withColons, type RowHead as Head } from './head';
+import { bodyOf } from './items';
+import type { Body, Item, WrittenRow } from './row';
 import { logicalLines } from './lines';
 import { KNOWN, ownWordOf, withOwnWords, type OwnWords } from './ownWords';
 import { ends, likeOf, sentenceOf, type RowRepeat } from './sentence';
 import { sized } from './sizes';
 import { statementsOf, type Place, type Statement } from './tree';
 
-export type { Item } from './items';
+export type { Item, WrittenRow } from './row';
 export type { AllRows, RowSide } from './head';
 export type { RowRepeat } from './sentence';
 export { MOST_ROWS } from './numbers';
-
-/** A row as it is written, for all the numbers it stands for. */
-export interface WrittenRow extends Place {
-	/** none for a row that is only the next one: a set-up row */
-	readonly numbers: readonly number[];
-	/** how many rows it is, where it has no numbers */
-	readonly times: number;
-	/** every row of this kind that nobody else writes */
-	readonly all: AllRows | null;
-	/** the side that is written, if one is */
-	readonly side: RowSide | null;
-	readonly round: boolean;
-	/** rows that go on with what was to be repeated without end, or as each stitch faces */
-	readonly even: boolean;
-	/** where what the row does begins, counted from where the row begins, as are all the places in it */
-	readonly bodyFrom: number;
-	readonly items: readonly Item[];
-	/** the rows it is worked as, its own numbers in turn: `Rows 5-8: rep rows 1-4` */
-	readonly like: readonly number[] | null;
-	/** how many stitches it is said to end with, and where */
-	readonly count: Body['count'];
-	/** names that it writes out in brackets behind them */
-	readonly defines: Body['defines'];
-	/** brackets before the row that say nothing known */
-	readonly odd: readonly (Place & { readonly text: string })[];
-	/** the names that it uses, each spelling once */
-	readonly names: readonly string[];
-}
 
 /** A line of the pattern's own key, with its place. */
 export interface PatternKey extends Place {

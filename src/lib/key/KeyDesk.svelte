@@ -6,6 +6,9 @@
 	import { counted } from '$core/naming/numbers';
 	import { printKey } from '$core/formats/key';
 	import { readKey, withoutDoubles } from '$core/naming/key';
+	import { keyGroups } from '$core/naming/keyGroups';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import { KeyPast } from './keyPast.svelte';
 	import type { KeptKey } from '$lib/wire/bench';
 	import KeyLineView from './KeyLineView.svelte';
 	import { fileName, save } from '$lib/ui/save';
@@ -29,6 +32,7 @@
 	let removed = $state.raw<KeptKey | null>(null);
 	let said = $state<string | null>(null);
 	let text = $state<HTMLTextAreaElement>();
+	let looking = $state(false);
 
 	const open = $derived(
 		memory.keys.find(({ keyId }) => keyId === chosen) ??
@@ -36,9 +40,32 @@
 	);
 	const lines = $derived(withoutDoubles(readKey(open.text)));
 	const settled = $derived(lines.filter(({ fault, readings }) => !fault && readings.length === 1).length);
-	const wrong = $derived(lines.filter(({ fault }) => fault).length);
+	const groups = $derived(keyGroups(lines));
+	const GROUPS = [
+		{ of: 'look', title: 'To look at' },
+		{ of: 'read', title: 'Read' },
+		{ of: 'none', title: 'No crosses' }
+	] as const;
+	const summary = $derived(
+		[
+			{ count: groups.read.length, says: 'read' },
+			{ count: groups.look.length, says: 'to look at' },
+			{ count: groups.none.length, says: 'without a cross' }
+		]
+			.filter(({ count }) => count > 0)
+			.map(({ count, says }) => `${count} ${says}`)
+			.join(', ')
+	);
+	/** what this page changed, to be taken back one after the other, and to be done again */
+	const past = new KeyPast();
 
-	function change(fields: Partial<KeptKey>) {
+	/** @param as what is done: typing on in one field is one change */
+	function change(fields: Partial<KeptKey>, as = Object.keys(fields)[0]) {
+		past.remember(open, as);
+		keep(fields);
+	}
+
+	function keep(fields: Partial<KeptKey>) {
 		const next = { ...open, ...fields };
 		chosen = next.keyId;
 		memory.keepKey(next, `key ${next.keyId}`);
@@ -55,12 +82,8 @@
 	}
 
 	function mend(line: number, mended: string) {
-		change({
-			text: open.text
-				.split('\n')
-				.map((old, i) => (i === line - 1 ? mended : old))
-				.join('\n')
-		});
+		const lines = open.text.split('\n').map((old, i) => (i === line - 1 ? mended : old));
+		change({ text: lines.join('\n') }, `mend ${line} ${mended}`);
 	}
 
 	function remove() {
@@ -85,7 +108,13 @@
 		save(printKeyCsv(open), `${fileName(open.title || 'key')}.csv`, 'text/csv;charset=utf-8');
 	}
 
-	useKeys([{ key: 'n', cap: 'N', says: 'begin a new key', run: begin }]);
+	const back = (key: KeptKey | null) => key && keep(key);
+
+	useKeys([
+		{ key: 'n', cap: 'N', says: 'begin a new key', run: begin },
+		{ key: 'z', cap: 'Z', says: 'undo', run: () => back(past.undo(open)) },
+		{ key: 'y', cap: 'Y', says: 'redo', run: () => back(past.redo(open)) }
+	]);
 </script>
 
 <svelte:head><title>Key desk · Pond Loop</title></svelte:head>
@@ -165,6 +194,13 @@
 				Download JSON
 			</button>
 			<button type="button" class="btn" disabled={lines.length === 0} onclick={csv}>Download CSV</button>
+			<button type="button" class="btn" disabled={!past.canUndo(open)} onclick={() => back(past.undo(open))}>
+				<Icon name="undo" size={18} /> Undo
+			</button>
+			<button type="button" class="btn" disabled={!past.canRedo(open)} onclick={() => back(past.redo(open))}>
+				<Icon name="redo" size={18} /> Redo
+			</button>
+			<button type="button" class="btn" onclick={() => (looking = true)}>History</button>
 			<button type="button" class="btn" disabled={open.text === '' && open.title === ''} onclick={remove}
 				>Remove this key</button
 			>
@@ -202,16 +238,26 @@
 			</p>
 		{:else}
 			<p class="text-quiet" aria-live="polite">
-				{lines.length}
-				{lines.length === 1 ? 'line' : 'lines'}: {settled} settled{wrong > 0
-					? `, ${wrong} at odds`
-					: ''}{lines.length - settled - wrong > 0 ? `, ${lines.length - settled - wrong} open` : ''}.
+				{counted(lines.length, 'line')}: {summary}.
 			</p>
-			<ol>
-				{#each lines as line (line.line)}
-					<KeyLineView {line} onmend={(mended) => mend(line.line, mended)} />
-				{/each}
-			</ol>
+			{#each GROUPS as { of, title } (of)}
+				{#if groups[of].length > 0}
+					<h3 class="mt-6 text-xl">{title}</h3>
+					{#if of === 'none'}
+						<ul class="mt-2 grid gap-1">
+							{#each groups.none as { line, label, definition } (line)}
+								<li><strong>{label}</strong>{definition ? `: ${definition}` : ''}</li>
+							{/each}
+						</ul>
+					{:else}
+						<ol>
+							{#each groups[of] as line (line.line)}
+								<KeyLineView {line} onmend={(mended) => mend(line.line, mended)} />
+							{/each}
+						</ol>
+					{/if}
+				{/if}
+			{/each}
 			{#if settled > 0}
 				<div class="mt-6 flex flex-wrap items-center gap-x-4 gap-y-2">
 					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
@@ -225,6 +271,18 @@
 		{/if}
 	</section>
 </div>
+
+<Dialog title="What this key said before" wide bind:open={looking}>
+	{#await import('./KeyHistory.svelte') then { default: KeyHistory }}
+		<KeyHistory
+			id={open.keyId}
+			onback={({ title, text }) => {
+				change({ title, text });
+				looking = false;
+			}}
+		/>
+	{/await}
+</Dialog>
 
 <style>
 	.desk {

@@ -41,7 +41,7 @@
 	async function ask() {
 		const [{ rowsShown }, { chartQuestion }] = await Promise.all([
 			import('$core/teaching/rowsShown'),
-			import('$core/planning/chartQuestion')
+			import('$core/teaching/chartQuestion')
 		]);
 		const shown = rowsShown(lesson, part);
 		const question = shown && chartQuestion(shown, voice(), { id: newId(), minutes: QUESTION_MINUTES });

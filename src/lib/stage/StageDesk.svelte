@@ -16,6 +16,7 @@
 	import StageSwitches from './StageSwitches.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 	import Countdown from './Countdown.svelte';
+	import StageBeside from './StageBeside.svelte';
 	import StagePicture from './StagePicture.svelte';
 	import StageStrip from './StageStrip.svelte';
 	import StageWords, { rowNow } from './StageWords.svelte';
@@ -201,14 +202,14 @@
 </div>
 
 {#if lead.beside && part}
-	{#key part.id}{#await import('./StageBeside.svelte') then { default: StageBeside }}<StageBeside
-				{stage}
-				room={lead.room}
-				late={lead.late}
-				{rates}
-				onwindow={secondWindow}
-				onclose={() => (lead.beside = false)}
-			/>{/await}{/key}
+	{#key part.id}<StageBeside
+			{stage}
+			room={lead.room}
+			late={lead.late}
+			{rates}
+			onwindow={secondWindow}
+			onclose={() => (lead.beside = false)}
+		/>{/key}
 {/if}
 
 <style>

@@ -20,7 +20,6 @@
 	import CounterBar from './CounterBar.svelte';
 	import { Findings } from './findings.svelte';
 	import FindingsBar from './FindingsBar.svelte';
-	import FiguresPanel from './FiguresPanel.svelte';
 	import { OpenSwatch } from './openSwatch.svelte';
 	import type { RowsEditor } from './rowsEditor';
 	import RowsField from './RowsField.svelte';
@@ -239,7 +238,7 @@
 						onchoose={(medium) => open.change({ medium }, 'made otherwise')}
 					/>
 				</div>
-				<FiguresPanel {open} />
+				{#await import('./FiguresPanel.svelte') then { default: FiguresPanel }}<FiguresPanel {open} />{/await}
 			{/if}
 		</PanelTabs>
 	</aside>

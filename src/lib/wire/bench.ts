@@ -31,6 +31,13 @@ export const keptKeyShape = z.object({
 	removed
 });
 
+/** What a key said before, the newest first; `at` is the moment until which it did. */
+export const keyHistoryShape = z.object({
+	versions: z.array(z.object({ at: z.string(), title: z.string(), text: z.string() }))
+});
+export type KeyVersion = Readonly<z.infer<typeof keyHistoryShape>['versions'][number]>;
+export const keyHistoryAt = (id: string) => `${KEPT_KEYS}/${id}/history`;
+
 /** Which reading of a name a teacher means; without one, she has not said. */
 export const chosenReadingShape = z.object({ name, medium, crossing: z.nullable(crossingShape) });
 

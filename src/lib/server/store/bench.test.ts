@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readName } from '$core/naming/read';
 import { unwrap } from '$core/result';
 import { freshSchema, newTeacher } from '../../../../tests/support/database';
-import { benchMemory, chooseReading, keepCrossing, keepKey, keptKeys } from './bench';
+import { benchMemory, chooseReading, keepCrossing, keepKey, keptKeys, keyVersions } from './bench';
 import { search } from './search';
 
 freshSchema();
@@ -43,6 +43,17 @@ describe('what is kept at the Bench', () => {
 			['Ropes', true]
 		]);
 		expect([await keepKey(other, reeds), await keptKeys(other)]).toEqual([false, []]);
+	});
+
+	it('keeps what a key said before, once for a stretch of writing, and tells nobody else', async () => {
+		const [owner, other] = [await newTeacher(), await newTeacher()];
+		const reeds = { ...key('Reeds'), text: 'C4F: sl next 2' };
+		await keepKey(owner, reeds);
+		expect(await keyVersions(owner, reeds.keyId)).toEqual([]);
+		for (const text of ['C4F: k2', 'C4F: k3', 'C4F: k4']) await keepKey(owner, { ...reeds, text });
+		await keepKey(other, { ...reeds, text: 'mine' });
+		expect((await keyVersions(owner, reeds.keyId))!.map(({ text }) => text)).toEqual(['C4F: sl next 2']);
+		expect(await keyVersions(other, reeds.keyId)).toBeNull();
 	});
 
 	it('remembers one reading of a name for each technique, and forgets it', async () => {

@@ -1,4 +1,4 @@
-import type { BenchMemory, ChosenReading, KeptCrossing, KeptKey } from '$lib/wire/bench';
+import type { BenchMemory, ChosenReading, KeptCrossing, KeptKey, KeyVersion } from '$lib/wire/bench';
 import { database } from '../pool';
 
 /** What the teacher keeps at the Bench: crossings and keys, the one changed last first, and the readings she chose. */
@@ -44,10 +44,20 @@ export async function keepCrossing(owner: string, kept: KeptCrossing): Promise<b
 	return rowCount === 1;
 }
 
-/** Keeps a key as it is said; false when its id is another teacher's. */
+/**
+ * Keeps a key as it is said, and what it said before, once for each minute of writing; false when its id is another
+ * teacher's.
+ */
 export async function keepKey(owner: string, kept: KeptKey): Promise<boolean> {
 	const { rowCount } = await database().query(
-		`insert into keys (id, owner, title, text, in_use, removed_at)
+		`with before as (
+			insert into key_versions (key_id, title, text)
+			select id, title, text from keys
+			where id = $2 and owner = $1 and text <> $4 and text <> '' and not exists (
+				select from key_versions where key_id = $2 and at > now() - interval '1 minute'
+			)
+		)
+		insert into keys (id, owner, title, text, in_use, removed_at)
 		values ($2, $1, $3, $4, $5, case when $6 then now() end)
 		on conflict (id) do update set title = $3, text = $4, in_use = $5, changed_at = now(),
 			removed_at = case when $6 then now() end
@@ -55,6 +65,21 @@ export async function keepKey(owner: string, kept: KeptKey): Promise<boolean> {
 		[owner, kept.keyId, kept.title, kept.text, kept.inUse, kept.removed ?? false]
 	);
 	return rowCount === 1;
+}
+
+/** Most versions of a key that are told. */
+const MOST_VERSIONS = 100;
+
+/** What a key said before, the newest first; `null` when the teacher has no such key. */
+export async function keyVersions(owner: string, id: string): Promise<KeyVersion[] | null> {
+	const { rows } = await database().query<{ at: Date | null; title: string; text: string }>(
+		`select at, key_versions.title, key_versions.text from keys
+			left join key_versions on key_id = id
+			where id = $2 and owner = $1 order by at desc limit $3`,
+		[owner, id, MOST_VERSIONS]
+	);
+	if (rows.length === 0) return null;
+	return rows.flatMap(({ at, title, text }) => (at ? [{ at: at.toISOString(), title, text }] : []));
 }
 
 /** Remembers which reading of a name is meant, or forgets it. */

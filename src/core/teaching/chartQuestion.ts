@@ -4,7 +4,7 @@ import { counted } from '../naming/numbers';
 import { chartOf } from '../swatch/chart';
 import { legendOf } from '../swatch/legend';
 import { stretchesOf } from '../swatch/look';
-import type { RowsShown } from '../teaching/rowsShown';
+import type { RowsShown } from './rowsShown';
 
 /**
  * A question from a chart, about the first sign of a crossing in the rows that are read: what is passed before it, and

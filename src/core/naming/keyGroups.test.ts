@@ -1,0 +1,23 @@
+import { expect, it } from 'vitest';
+import { readKey } from './key';
+import { keyGroups } from './keyGroups';
+
+it('a key is what to look at, what is read, and what crosses nothing', () => {
+	const { look, read, none } = keyGroups(
+		readKey(
+			[
+				'C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn',
+				'C4B: sl next 2 sts to cn and hold in front, k2, k2 from cn',
+				'C6F',
+				'Otter: slip 2 to the moon, k2',
+				'MB: (k1, yo, k1) in next st, turn, p3, turn, sk2p',
+				'k2tog: knit 2 together',
+				'MC: main colour'
+			].join('\n')
+		)
+	);
+	const labels = (lines: typeof look) => lines.map(({ label }) => label);
+	expect(labels(read)).toEqual(['C4F']);
+	expect(labels(look)).toEqual(['C4B', 'C6F', 'Otter']);
+	expect(labels(none)).toEqual(['MB', 'k2tog', 'MC']);
+});
