@@ -48,14 +48,11 @@ const VIEWS = {
 			await page.keyboard.press('f');
 		}
 	},
-	'swatch-make': {
+	'swatch-chart': {
 		async come(page) {
-			await swatch(page, /honeycomb/);
-			await page.keyboard.press('m');
-			await page
-				.getByRole('dialog')
-				.getByLabel('Motif')
-				.selectOption({ label: 'A ring that opens and closes' });
+			await swatch(page, /Draught-stopper eel/);
+			await page.keyboard.press('g');
+			await page.getByRole('list', { name: 'Signs of the chart' }).getByRole('button').first().click();
 		}
 	},
 	'swatch-rows': {

@@ -66,7 +66,7 @@ export function readPattern(written: string, before?: Pattern, size = 1): Patter
 	const reading = new Reading();
 	const lines = new Map<string, PatternLine>();
 	for (const { text: line, from } of logicalLines(text)) {
-		const said = before?.lines.get(line) ?? lines.get(line) ?? lineOf(line);
+		const said = before?.lines.get(line) ?? saidBy(line);
 		lines.set(line, said);
 		reading.line(line, from, said);
 	}
@@ -264,6 +264,20 @@ class Reading {
 		}
 		return runs;
 	}
+}
+
+/** Short lines are known again in other texts too: patterns say the same few things, and keys are copied. */
+const known = new Map<string, PatternLine>();
+const MOST_KNOWN = 4_000;
+const LONGEST_KNOWN = 1_000;
+
+function saidBy(line: string): PatternLine {
+	let said = known.get(line);
+	if (said) return said;
+	said = lineOf(line);
+	if (known.size >= MOST_KNOWN) known.clear();
+	if (line.length <= LONGEST_KNOWN) known.set(line, said);
+	return said;
 }
 
 function lineOf(line: string): PatternLine {

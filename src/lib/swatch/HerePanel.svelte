@@ -24,6 +24,7 @@
 	import type { TextEdit } from '$core/swatch/text';
 	import { rulesWith } from '$core/rules';
 	import { waysOf } from '$core/ways/ways';
+	import Choices from '$lib/ui/Choices.svelte';
 	import StillRail from '$lib/drawing/StillRail.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { OpenSwatch } from './openSwatch.svelte';
@@ -65,17 +66,28 @@
 				)
 			: []
 	);
-	const way = $derived(
+	const ways = $derived(
 		placed
 			? waysOf(placed.crossing, {
 					level: settings.value.level,
 					yarn: settings.value.yarn,
 					rules: rulesWith(settings.value.rules)
-				}).at(0)
-			: undefined
+				})
+			: []
 	);
-	const told = $derived(
-		placed && way ? scriptOf(placed.crossing, way.moves, settings.value).told.slice(0, -1) : []
+	/** the ways that are looked at, by their ids: the best, and another beside it where one is chosen */
+	let chosenWays = $state.raw<readonly string[]>([]);
+	const seenWays = $derived([
+		...ways.filter(({ id }, i) => (chosenWays[0] ? id === chosenWays[0] : i === 0)).slice(0, 1),
+		...ways.filter(({ id }) => id === chosenWays[1]).slice(0, 1)
+	]);
+	const toldOf = (moves: (typeof ways)[number]['moves']) =>
+		placed ? scriptOf(placed.crossing, moves, settings.value).told.slice(0, -1) : [];
+	const wayChoices = $derived(
+		ways.map(({ id, title, movements }) => ({
+			value: id,
+			label: `${title} · ${counted(movements, 'movement')}`
+		}))
 	);
 	const shared = $derived(step.planned.written.numbers.length > 1 || step.planned.written.all !== null);
 	const repeats = $derived(working.pattern.repeats.filter(({ more: times }) => times !== null));
@@ -102,9 +114,9 @@
 	}
 </script>
 
-<div class="grid gap-6">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-6">
 	{#if placed}
-		<section class="grid gap-2">
+		<section class="grid grid-cols-[minmax(0,1fr)] gap-2">
 			<h2 class="text-2xl">{placed.item.text}</h2>
 			<p class="text-quiet">
 				{word}
@@ -121,14 +133,37 @@
 			{#if step.row.side === 'WS' && nameIn(turnOver(placed.crossing), 'over').name}
 				<p>The right side shows {nameIn(turnOver(placed.crossing), 'over').name}.</p>
 			{/if}
-			{#if way}
+			{#if seenWays.length > 0}
 				<details class="rounded-xl border border-hairline px-4 py-2.5">
 					<summary class="cursor-pointer font-semibold"
-						>{way.title}: {counted(way.movements, 'movement')}</summary
+						>{seenWays[0].title}: {counted(seenWays[0].movements, 'movement')}</summary
 					>
-					<ol class="mt-2 ml-5 list-decimal space-y-1">
-						{#each told as { sentence }, i (i)}<li>{sentence}</li>{/each}
-					</ol>
+					{#if ways.length > 1}
+						<div class="mt-3 grid grid-cols-[minmax(0,1fr)] gap-2">
+							<Choices
+								label="Made"
+								value={seenWays[0].id}
+								choices={wayChoices}
+								onchoose={(id) => (chosenWays = [id, chosenWays[1] ?? ''])}
+							/>
+							<Choices
+								label="Beside it"
+								value={seenWays[1]?.id ?? ''}
+								choices={[{ value: '', label: 'no other' }, ...wayChoices]}
+								onchoose={(id) => (chosenWays = [seenWays[0].id, id])}
+							/>
+						</div>
+					{/if}
+					<div class="mt-3 grid gap-4 {seenWays.length > 1 ? 'grid-cols-2' : ''}">
+						{#each seenWays as { id, title, moves } (id)}
+							<div>
+								{#if seenWays.length > 1}<h3 class="font-semibold">{title}</h3>{/if}
+								<ol class="ml-5 list-decimal space-y-1">
+									{#each toldOf(moves) as { sentence }, i (i)}<li>{sentence}</li>{/each}
+								</ol>
+							</div>
+						{/each}
+					</div>
 				</details>
 			{/if}
 			{#if others.length > 0}
@@ -136,16 +171,21 @@
 					<p class="font-semibold">It may also be read as</p>
 					{#each others as crossing, i (i)}
 						{@const other = nameIn(crossing, 'over').name}
-						{#if other}<p class="mt-1">
-								{counted(crossing.stitches, 'stitch', 'stitches')}, worked {crossing.order.join(' ')}:
+						{#if other}<div class="mt-2 grid gap-1">
+								<StillRail
+									{crossing}
+									voice={settings.value}
+									alt="{other}: worked {crossing.order.join(' ')}"
+								/>
+								{counted(crossing.stitches, 'stitch', 'stitches')}, worked {crossing.order.join(' ')}
 								<button
 									type="button"
-									class="font-semibold underline underline-offset-3"
+									class="btn btn-outline"
 									onclick={() =>
 										open.edit(renameCrossing(working, plain(placed.item.text), other), `read as ${other}`)}
 									>Write it as {other}</button
 								>
-							</p>{/if}
+							</div>{/if}
 					{/each}
 				</div>
 			{/if}
@@ -169,7 +209,7 @@
 			</p>
 		</section>
 	{:else}
-		<section class="grid gap-2">
+		<section class="grid grid-cols-[minmax(0,1fr)] gap-2">
 			<h2 class="text-2xl">{word} {step.row.n}, stitch {at + 1}</h2>
 			<p>
 				{unit?.text ? `Worked “${unit.text}”; shows` : 'Shows'} a {face} on the right side.
@@ -204,7 +244,7 @@
 		</section>
 	{/if}
 
-	<section class="grid gap-2">
+	<section class="grid grid-cols-[minmax(0,1fr)] gap-2">
 		<h2 class="text-xl">{word} {step.row.n}</h2>
 		{#if shared}
 			<p class="text-quiet">Written together with other rows; a change here gives it a line of its own.</p>
