@@ -12,7 +12,7 @@
 	let { taken, ondone }: { taken: Brought; ondone: () => void } = $props();
 
 	let pages = $state.raw<readonly PdfPage[]>([]);
-	let chosen = $state.raw<ReadonlySet<number>>(new Set());
+	let chosen = $state.raw<readonly number[]>([]);
 	let text = $state('');
 	let trouble = $state<string | null>(null);
 	let reading = $state(false);
@@ -30,7 +30,7 @@
 			const answer = await pdfPages(file);
 			if (answer.ok) {
 				pages = answer.value;
-				choose(new Set(pages.filter((page) => page.text !== '').map(({ number }) => number)));
+				choose(pages.filter((page) => page.text !== '').map(({ number }) => number));
 			} else trouble = answer.error.message;
 		} else {
 			const answer = await textOf(file);
@@ -42,10 +42,10 @@
 	untrack(() => void read());
 
 	/** The text of some pages; what was mended in the text is theirs anew. */
-	function choose(next: ReadonlySet<number>) {
+	function choose(next: readonly number[]) {
 		chosen = next;
 		text = pages
-			.filter(({ number }) => next.has(number))
+			.filter(({ number }) => next.includes(number))
 			.map((page) => page.text)
 			.join('\n\n');
 	}
@@ -63,17 +63,15 @@
 		<fieldset class="flex flex-wrap gap-2">
 			<legend class="mb-1 font-semibold">Pages</legend>
 			{#each pages as page (page.number)}
-				<label class="btn {chosen.has(page.number) ? 'btn-outline' : ''}">
+				<label class="btn {chosen.includes(page.number) ? 'btn-outline' : ''}">
 					<input
 						type="checkbox"
 						class="size-5 accent-current"
-						checked={chosen.has(page.number)}
+						checked={chosen.includes(page.number)}
 						disabled={page.text === ''}
 						onchange={({ currentTarget }) => {
-							const next = new Set(chosen);
-							if (currentTarget.checked) next.add(page.number);
-							else next.delete(page.number);
-							choose(next);
+							const others = chosen.filter((number) => number !== page.number);
+							choose(currentTarget.checked ? [...others, page.number] : others);
 						}}
 					/>
 					{page.number}
