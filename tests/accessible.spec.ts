@@ -58,6 +58,22 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		for (const key of ['ArrowUp', 'ArrowUp', 'ArrowRight', 'f']) await pond.page.keyboard.press(key);
 	},
 	'a swatch, figures': (pond) => swatch(pond),
+	'a swatch, its chart': async (pond) => {
+		await swatch(pond);
+		await pond.page.keyboard.press('g');
+		await pond.page.getByRole('list', { name: 'Signs of the chart' }).waitFor();
+	},
+	'What was pasted': async (pond) => {
+		await pond.open('/swatches');
+		await pond.page.evaluate(() => {
+			const clipboardData = new DataTransfer();
+			clipboardData.setData('text/plain', 'Cast on 8.\nRow 1 (RS): p2, k4, p2.');
+			document.body.dispatchEvent(
+				new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true })
+			);
+		});
+		await pond.page.getByRole('button', { name: 'Make a swatch of it' }).waitFor();
+	},
 	'a swatch, history': async (pond) => {
 		await swatch(pond);
 		await pond.page.getByRole('tab', { name: 'History' }).click();

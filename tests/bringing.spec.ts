@@ -73,7 +73,7 @@ test.describe('what is brought in from elsewhere', () => {
 			const clipboardData = new DataTransfer();
 			clipboardData.setData(
 				'text/plain',
-				'C4F: sl next 2 sts to cn, hold in front, k2, k2 from cn\nT3B: sl 1 to cn, hold in back, k2, p1 from cn'
+				'Otter: sl next 2 sts to cn, hold in front, k2, k2 from cn\nHeron: sl 1 to cn, hold in back, k2, p1 from cn'
 			);
 			document.body.dispatchEvent(
 				new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true })
@@ -83,7 +83,26 @@ test.describe('what is brought in from elsewhere', () => {
 		await expect(dialog).toContainText('A key: 2 names.');
 		await dialog.getByRole('button', { name: 'Take it to the key desk' }).press('Enter');
 		await page.waitForURL(/\/key\?open=/);
-		await expect(page.getByRole('textbox', { name: /Its key/ })).toHaveValue(/^C4F: sl next 2/);
+		await expect(page.getByRole('textbox', { name: /Its key/ })).toHaveValue(/^Otter: sl next 2/);
+	});
+
+	test('is known as a key where it is pasted among rows', async ({ pond, page }) => {
+		const desk = new SwatchDesk(pond, page);
+		await desk.write('Cast on 8.\nRow 1 (RS): k8.');
+		await desk.rows().click();
+		await desk.rows().evaluate((editor) => {
+			const clipboardData = new DataTransfer();
+			clipboardData.setData(
+				'text/plain',
+				'Otter: sl next 2 sts to cn, hold in front, k2, k2 from cn\nHeron: sl 1 to cn, hold in back, k2, p1 from cn'
+			);
+			editor.dispatchEvent(
+				new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true, composed: true })
+			);
+		});
+		await expect(page.getByText('That is a key: 2 names.')).toBeVisible();
+		await page.getByRole('button', { name: 'Open it at the key desk' }).press('Enter');
+		await page.waitForURL(/\/key\?open=/);
 	});
 
 	test('that cannot be read says what it is and what to do instead', async ({ pond, page }) => {

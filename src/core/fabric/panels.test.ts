@@ -105,6 +105,14 @@ it('a panel may have a name that a crossing could have, under a key', () => {
 	expect(problems.filter(({ severity }) => severity === 'error')).toEqual([]);
 });
 
+it('a panel that has no row that is worked is said, and a name with its meaning heads nothing', () => {
+	expect(codes('CO 2.\nOtter (2 sts)\nRow 0: k2.\n\nNext row: Otter.')).toContainEqual(['missing-row', 1]);
+	expect(codes('CO 1.\nRow 1: MB.\nMB: (k1, yo, k1) in next st, turn\nRow 2: k1.')).toContainEqual([
+		'unknown-word',
+		1
+	]);
+});
+
 it('a heading that nobody calls heads nothing: its rows are worked where they stand', () => {
 	expect(answer(`CO 8.\n${PANEL}`).rows).toHaveLength(4);
 });

@@ -46,8 +46,8 @@ function callsWorked(planned: Planned, open: readonly Open[]): { rows: Planned; 
 		const at =
 			call.row === null ? (now.get(call.panel) ?? of.next) : of.rows.findIndex(({ as }) => as === call.row);
 		const place = { from: written.from + item.from, to: written.from + item.to };
-		if (at < 0) {
-			const message = `“${call.panel.name}” has no row ${call.row}; it has ${of.rows.length}.`;
+		if (at < 0 || of.rows.length === 0) {
+			const message = `“${call.panel.name}” has no row ${call.row ?? 1}; it has ${of.rows.length}.`;
 			found.push(problem('missing-row', number.n, 1, place, message));
 			continue;
 		}

@@ -139,10 +139,14 @@ function needOfItem(item: Item, meaning: Meaning, over: 0 | 1): number | null {
 	}
 }
 
-/** Items that have to know what the row says behind them. */
-const looksOn = (item: Item): boolean =>
-	(item.kind === 'repeat' && item.either === true) ||
-	(item.kind === 'action' && item.action.do === 'bind-off');
+/** Repeats that have to know what the row says behind them. */
+const looksOn = (item: Item): boolean => item.kind === 'repeat' && item.either === true;
+
+/** What a row says behind a word: how many stitches that needs, where it is known, and the next word. */
+interface Behind {
+	readonly need: number | null;
+	readonly next: Item | undefined;
+}
 
 /** Stitches on the needle, from the first up to, and without, the last. */
 interface Stretch {
@@ -178,6 +182,8 @@ class Hands {
 	/** the panel that is being worked, and the stitch it ends before */
 	#panel: PanelItem | null = null;
 	#end: number;
+	/** stitches that items need from each of them on, once somebody asks */
+	readonly #sums = new Map<readonly Item[], (number | null)[]>();
 	readonly #markers: RowMarkers;
 	/** where stitches came or went: so many used and worked by then */
 	readonly #shifts: { readonly used: number; readonly done: number }[] = [];
@@ -210,6 +216,8 @@ class Hands {
 			const [used, done] = [this.#used, this.#done];
 			if (item.kind === 'name' && !this.#meaning(item.text))
 				this.#unknownWord(item, [...items.slice(i + 1), ...after]);
+			else if (item.kind === 'action' && item.action.do === 'bind-off')
+				this.#bindOff(item.action, item, this.#behind(items, i + 1, after));
 			else this.#item(item, looksOn(item) ? [...items.slice(i + 1), ...after] : after);
 			if (this.#used - used !== this.#done - done && item.kind !== 'repeat')
 				this.#shifts.push({ used: this.#used, done: this.#done });
@@ -282,11 +290,25 @@ class Hands {
 			}
 			case 'marker':
 				return this.#markers.move(action.how, this.#used, this.#done, item);
-			case 'bind-off':
-				return this.#bindOff(action, item, after);
 			case 'turn':
 				this.#waits = true;
 		}
+	}
+
+	/** How many stitches the items from one on need, when nothing is left over from what is bound off; summed up once. */
+	#behind(items: readonly Item[], from: number, after: readonly Item[]): Behind {
+		let sums = this.#sums.get(items);
+		if (!sums) {
+			sums = new Array<number | null>(items.length + 1);
+			sums[items.length] = 0;
+			for (let i = items.length - 1; i >= 0; i--) {
+				const own = sums[i + 1] === null ? null : stitchesNeeded([items[i]], this.#meaning, 0);
+				sums[i] = own === null ? null : own + sums[i + 1]!;
+			}
+			this.#sums.set(items, sums);
+		}
+		const rest = sums[from] === null ? null : stitchesNeeded(after, this.#meaning, 0);
+		return { need: rest === null ? null : sums[from]! + rest, next: items[from] ?? after.at(0) };
 	}
 
 	/** A row ends where it turns; what it says behind that is said, once. */
@@ -300,18 +322,15 @@ class Hands {
 	/**
 	 * Stitches leave the needle. To bind off two, three are worked, and the third is left over: it stands apart from the
 	 * next word, unless only so the row's count comes out.
-	 *
-	 * @param after what the row says behind it
 	 */
-	#bindOff({ reach, face }: Action & { do: 'bind-off' }, item: Item, after: readonly Item[]): void {
+	#bindOff({ reach, face }: Action & { do: 'bind-off' }, item: Item, { need, next }: Behind): void {
 		this.moved = true;
 		const left = this.#left();
 		const count = 'count' in reach ? reach.count : left - reach.left;
-		const own = stitchesNeeded(after, this.#meaning, 0) === left - count;
+		const own = need === left - count;
 		this.#take(count, item);
 		if (!('count' in reach) || own || left <= count) return;
 		// Where nothing says how, it is worked as the next word goes on, else as it faces.
-		const next = after.at(0);
 		const word = next?.kind === 'action' && next.action.do === 'work' ? next.action.word : null;
 		const shown = face ? this.#shows(face === 'purl' ? PURL : KNIT) : word && this.#faceBy(word);
 		this.#run(this.#taken(1), shown);

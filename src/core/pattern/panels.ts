@@ -34,9 +34,10 @@ export function headingOf(text: string, place: Place, rowsBefore: number): Headi
 	if (said.length > LONGEST_NAME || /[.!?]$/.test(said)) return null;
 	const [name] = said.split(/\s*[:([–—]|\s-\s|,?\s+(?:worked )?over\b/);
 	const stitches = /(\d+)\s*(?:sts?|stitches)\b/i.exec(said.slice(name.length));
-	return /[a-z]/i.test(name)
-		? { ...place, name, stitches: stitches && Number(stitches[1]), rowsBefore }
-		: null;
+	// What a name means is a key; a heading says no more than how many stitches.
+	const more = /\w/.test(said.slice(name.length)) && !stitches;
+	if (more || !/[a-z]/i.test(name)) return null;
+	return { ...place, name, stitches: stitches && Number(stitches[1]), rowsBefore };
 }
 
 /**

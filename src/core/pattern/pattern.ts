@@ -205,7 +205,7 @@ class Reading {
 				this.rows.push({ ...this.#next(place, said.rows, 'as they face'), even: true });
 				return true;
 			case 'rows':
-				this.rows.push(this.#next(place, said.rows, said.does));
+				this.rows.push({ ...this.#next(place, said.rows, said.does), round: said.round });
 				return true;
 			case 'bind-off':
 				this.rows.push(this.#next(place, said.rows, `BO ${said.stitches}, as they face`));

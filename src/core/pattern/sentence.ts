@@ -26,7 +26,7 @@ export type Sentence =
 	/** so many stitches bound off where each of some rows begins */
 	| { readonly says: 'bind-off'; readonly stitches: number; readonly rows: number }
 	/** so many rows that are all the same: `Knit 4 rows` */
-	| { readonly says: 'rows'; readonly rows: number; readonly does: string }
+	| { readonly says: 'rows'; readonly rows: number; readonly does: string; readonly round: boolean }
 	/** it tells the hands to do something, and nobody knows what */
 	| { readonly says: 'unknown' };
 
@@ -60,9 +60,9 @@ export function sentenceOf(said: string): Sentence | null {
 		/^(?:(?:cast on )?a )?multiple of (\d+)(?: sts?)?(?: ?(?:\+|plus) ?(\d+)(?: sts?)?)?$/.exec(text);
 	if (multiple) return { says: 'multiple', of: Number(multiple[1]), plus: Number(multiple[2] ?? 0) };
 	if (END.test(text)) return { says: 'end' };
-	const rows = /^(knit|purl|k|p) (\w+) (?:more )?(?:rows?|rnds?|rounds?)$/.exec(text);
+	const rows = /^(knit|purl|k|p) (\w+) (?:more )?(rows?|rnds?|rounds?)$/.exec(text);
 	const times = rows && timesOf(`${rows[2]} times`);
-	if (times) return { says: 'rows', rows: times, does: rows[1] };
+	if (times) return { says: 'rows', rows: times, does: rows[1], round: !rows[3].startsWith('row') };
 	const off = BIND_OFF.exec(text);
 	if (off) {
 		const [stitches, rows] = [timesOf(`${off[1]} times`), timesOf(`${off[2] ?? 1} times`)];

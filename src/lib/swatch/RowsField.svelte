@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import type { Mend } from '$core/swatch/text';
+	import PastedKey from '$lib/ui/PastedKey.svelte';
 	import type { Findings } from './findings.svelte';
 	import type { OpenSwatch } from './openSwatch.svelte';
 	import type { RowsEditor } from './rowsEditor';
@@ -26,6 +27,8 @@
 	} = $props();
 
 	let host: HTMLElement;
+	/** what was pasted last: a key is known as one */
+	let pasted = $state('');
 	function mend({ edits, says }: Mend) {
 		// Typed since: its places are those of an older text, and it is offered anew in a moment.
 		if (open.text === open.worked) open.edit(edits, says.toLowerCase());
@@ -50,7 +53,8 @@
 				text: open.text,
 				onText: (text) => open.typed(text),
 				onCursor: onrow,
-				onMend: mend
+				onMend: mend,
+				onPaste: (text) => (pasted = text)
 			});
 			open.write = (edits) => editor?.edit(edits);
 		});
@@ -67,6 +71,9 @@
 	$effect(() => editor?.mark(place, place?.show ?? false));
 </script>
 
+{#if pasted}
+	<div class="px-4 pb-2"><PastedKey text={pasted} onleave={() => (pasted = '')} /></div>
+{/if}
 <div bind:this={host} class="h-full min-h-60" data-testid="rows">
 	<!-- Until the editor has come, and for those without it, the rows can be read. -->
 	{#if !editor}<pre

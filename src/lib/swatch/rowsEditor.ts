@@ -71,6 +71,8 @@ export interface EditorOptions {
 	/** the cursor came to a place in the text */
 	onCursor(at: number): void;
 	onMend(mend: Mend): void;
+	/** a text of several lines was pasted */
+	onPaste(text: string): void;
 }
 
 const setFindings = StateEffect.define<readonly Finding[]>();
@@ -116,6 +118,13 @@ export function makeEditor(options: EditorOptions): RowsEditor {
 				markField,
 				EditorView.lineWrapping,
 				typedOver,
+				EditorView.domEventHandlers({
+					paste(event) {
+						const text = event.clipboardData?.getData('text/plain') ?? '';
+						if (text.includes('\n')) options.onPaste(text);
+						return false;
+					}
+				}),
 				EditorView.contentAttributes.of({
 					'aria-label': 'Written rows',
 					autocapitalize: 'off',
