@@ -36,8 +36,10 @@ export async function fabric() {
 	const [short, long] = [ROWS * 2, ROWS * 4].map((count) => readPattern(textOf(count)));
 	const [shorter, longer] = timed([() => work(short), () => work(long)]);
 
-	const whole = () => work(readPattern(text));
-	const before = whole();
+	let readings = 0;
+	// Lines are known again: the whole is a text of which none was ever read.
+	const whole = () => work(readPattern(text.replaceAll(': ', `:${' '.repeat(2 + readings++)}`)));
+	const before = work(readPattern(text));
 	let edits = 0;
 	const edit = () => {
 		// Every time another text, so that no edit finds its own answer.
