@@ -6,7 +6,8 @@ import { unwrap } from '../result';
 import { addCrossing, removeCrossing } from '../swatch/edit';
 import { plainRows } from '../swatch/write';
 import { applyEdits } from '../swatch/text';
-import { sizeWorked } from './fabric';
+import { readPattern } from '../pattern/pattern';
+import { sizeWorked, workingOf } from './fabric';
 import { crossUnit, textOfUnits, unitsOf } from './units';
 
 const rope = unwrap(readName('2/2 RC')).readings[0].crossing;
@@ -78,6 +79,20 @@ describe('a panel that is called', () => {
 
 	it('on the other side than it is written for is said', () => {
 		expect(codes(PANEL + BODY.replace('Row 1 (RS)', 'Row 1 (WS)'))[0]).toEqual(['wrong-side-repeat', 1]);
+	});
+
+	it('is changed where it stands now, also when text was written before it since', () => {
+		const before = unwrap(sizeWorked(PANEL + BODY));
+		const text = `Otter Cosy\nfor a cold evening\n\n${PANEL}${BODY}`;
+		const now = unwrap(workingOf(readPattern(text, before.pattern), {}, before));
+		const removed = unwrap(removeCrossing(text, now, { step: 2, at: 4 }));
+		expect(applyEdits(text, removed)).toBe(text.replace('p2, 2/2 RC, p2', 'p2, k4, p2'));
+	});
+
+	it('called over an unsaid count says what is too many', () => {
+		const { problems } = answer('CO 4.\nOtter\nRow 1: k6.\n\nNext row: Otter.');
+		expect(problems[0]).toMatchObject({ code: 'too-many' });
+		expect(problems[0].message).not.toContain('null');
 	});
 
 	it('stays a call when its row is changed on the cloth', () => {

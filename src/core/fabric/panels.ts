@@ -120,6 +120,7 @@ function panelItem(
 			text: item.kind === 'name' ? item.text : '',
 			name: panel.name,
 			...worked,
+			apart,
 			own: panel.stitches,
 			stitches: stitches ?? panel.stitches
 		}

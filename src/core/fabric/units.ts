@@ -1,5 +1,6 @@
 import type { Crossing } from '../crossing/crossing';
 import { FACING_WORDS, RUN_WORDS, runWord, SHORT_WAY } from '../pattern/vocabulary';
+import type { WrittenRow } from '../pattern/row';
 import type { Action } from '../pattern/word';
 import { once } from '../once';
 import { piecesOf, type Meaning, type WorkedPiece } from './work';
@@ -86,7 +87,9 @@ const piecesIn = (step: Step): WorkedPiece[] =>
 
 /** A row of a panel where it is called: its own units, and the stitch at which they begin, in working order from 0. */
 export interface CalledRow {
-	readonly panel: NonNullable<NonNullable<WorkedPiece['within']>['panel']>;
+	readonly written: WrittenRow;
+	/** its number in the panel */
+	readonly row: number;
 	readonly at: number;
 	readonly units: readonly Unit[];
 }
@@ -99,8 +102,12 @@ export function calledRowAt(step: Step, stitch: number): CalledRow | null {
 	)?.within;
 	if (!within) return null;
 	const own = pieces.filter((piece) => piece.within === within);
+	const { written, row, apart } = within.panel!;
+	// It was put in by an earlier reading, and has moved since with the row that calls it.
+	const from = step.planned.written.from + apart;
 	return {
-		panel: within.panel!,
+		written: { ...written, from, to: from + written.to - written.from },
+		row,
 		at: own[0].before,
 		units: own.flatMap((piece) => unitsIn(piece, meaningIn(step)))
 	};

@@ -513,7 +513,7 @@ class Hands {
 		if (count > left && !this.#tooMany) {
 			this.#tooMany = true;
 			const needs = this.#panel
-				? `“${this.#panel.panel!.name}” needs more than the ${this.#panel.panel!.stitches} stitches it is called over`
+				? `“${this.#panel.panel!.name}” needs more than the stitches it is called over`
 				: `Row ${this.#row.n} needs more than its ${this.#count} stitches`;
 			this.#tell(
 				'too-many',

@@ -18,9 +18,10 @@ export type Item = Place &
 					/** the call as it is written */
 					readonly text: string;
 					readonly name: string;
-					/** which of its rows, as it is written, and how many it has */
+					/** which of its rows, as it is written, how far behind the row that calls it, and how many it has */
 					readonly row: number;
 					readonly written: WrittenRow;
+					readonly apart: number;
 					readonly of: number;
 					/** stitches that the panel's heading says, and that it is called over; `null` where they are not said */
 					readonly own: number | null;

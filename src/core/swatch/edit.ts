@@ -47,7 +47,7 @@ interface RowPlace {
 function placeOf(step: Step, at: number): RowPlace {
 	const called = calledRowAt(step, at);
 	if (!called) return placeOfRow(step);
-	const { written, row: as } = called.panel;
+	const { written, row: as } = called;
 	const { side, n } = step.row;
 	return { written, as, side, n, units: called.units, from: called.at };
 }
@@ -149,7 +149,7 @@ export function moveCrossing(
 	const unit = crossUnit(placed.item.text, placed.crossing);
 	const [out, into] = [placeOf(source, placed.before), placeOf(target, to.at)];
 	const emptied = withoutCrossing(source, out, placed.before);
-	const same = into.written === out.written && into.as === out.as;
+	const same = into.written.from === out.written.from && into.as === out.as;
 	const filled = withUnit(same ? { ...into, units: emptied } : into, to.at, unit);
 	return mapResult(filled, (units) =>
 		rewritten(
