@@ -9,7 +9,7 @@ import { LEVELS, YARNS } from '../core/ways/cautions';
 const OPTIONS = {
 	count: oneOf('all', 'held'),
 	centre: oneOf('between', 'behind'),
-	medium: oneOf('hand', 'brioche', 'double', 'double-front', 'machine', 'loom'),
+	medium: oneOf('hand', 'slipped', 'brioche', 'double', 'double-front', 'machine', 'loom'),
 	groups: numbered(2, 3),
 	width: {
 		shape: z.pipe(z.string().check(z.regex(/^[1-9]\d{0,2}$/)), z.transform(Number)),
@@ -50,8 +50,8 @@ const TAKEN = {
 	say: SAY,
 	ways: WAY,
 	play: WAY,
-	rows: ['count', 'centre', 'size'],
-	chart: ['count', 'centre', 'size'],
+	rows: ['count', 'centre', 'size', 'medium'],
+	chart: ['count', 'centre', 'size', 'medium'],
 	draft: [],
 	'check-lesson': [],
 	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large']

@@ -26,6 +26,15 @@ describe('the command line', () => {
 		});
 	});
 
+	it('reads rows from standard input, for their fabric and for their chart', () => {
+		const input = 'Cast on 4.\nRow 1 (RS): 2/2 RC.\n';
+		expect(pond(['rows'], input)).toMatchObject({ lines: [{ castOn: 4 }], status: 0 });
+		expect(pond(['chart'], input)).toMatchObject({
+			lines: [{ width: 4, crosses: [{ name: '2/2 RC' }] }],
+			status: 0
+		});
+	});
+
 	it('answers a batch line by line, errors included, and skips blank ones', () => {
 		const input = [
 			'["read","2/2 LC"]',

@@ -2,7 +2,7 @@ import { createInterface } from 'node:readline';
 import { text } from 'node:stream/consumers';
 import * as z from 'zod/mini';
 import { fault, type Result } from '../core/result';
-import { run } from './run';
+import { readsInput, run } from './run';
 
 const lineShape = z.union([
 	z.array(z.string()),
@@ -41,14 +41,11 @@ async function answerLine(line: string): Promise<Result<unknown>> {
 	return Array.isArray(parsed.data) ? answer(parsed.data) : answer(parsed.data.args, parsed.data.input);
 }
 
-/** Verbs that take their matter from standard input. */
-const READS_INPUT = ['rows', 'draft', 'check-lesson', 'handout'];
-
 const args = process.argv.slice(2);
 if (args[0] === 'batch') {
 	await batch();
 } else {
-	const result = await answer(args, READS_INPUT.includes(args[0]) ? await text(process.stdin) : '');
+	const result = await answer(args, readsInput(args[0] ?? '') ? await text(process.stdin) : '');
 	process.stdout.write(print(result) + '\n');
 	process.exitCode = result.ok ? 0 : 2;
 }

@@ -1,4 +1,5 @@
 import { fabricOf, sizeWorked } from '../core/fabric/fabric';
+import { printChart } from '../core/formats/chart';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
@@ -21,38 +22,40 @@ import { sayIn } from '../core/ways/sayIn';
 import { nameIn, WRITTEN_SCHOOLS } from '../core/naming/schools';
 import { given, type Given } from './options';
 
+type Answer = (args: readonly string[], input: string) => Result<unknown>;
+
+/** Verbs that say all in their words. */
+const BY_WORDS: ReadonlyMap<string, Answer> = new Map([
+	['read', answerRead],
+	['name', answerName],
+	['say', answerSay],
+	['ways', answerWays],
+	['play', answerPlay]
+]);
+
+/** Verbs that take their matter from standard input. */
+const BY_INPUT: ReadonlyMap<string, Answer> = new Map([
+	['rows', answerRows],
+	['chart', answerChart],
+	['draft', answerDraft],
+	['check-lesson', answerCheck]
+]);
+
+/** Whether a verb takes its matter from standard input. */
+export const readsInput = (verb: string): boolean => BY_INPUT.has(verb) || verb === 'handout';
+
 /**
  * Answers one command of the command line; what it prints is the value as JSON, or `{ error }`.
  *
  * @param input what came on standard input, for a verb that reads it
  */
 export function run(args: readonly string[], input = ''): Result<unknown> {
-	const [verb, ...rest] = args;
-	switch (verb) {
-		case 'read':
-			return answerRead(rest);
-		case 'name':
-			return answerName(rest);
-		case 'say':
-			return answerSay(rest);
-		case 'ways':
-			return answerWays(rest);
-		case 'play':
-			return answerPlay(rest);
-		case 'rows':
-			return answerRows(rest, input);
-		case 'chart':
-			return answerChart(rest, input);
-		case 'draft':
-			return answerDraft(rest, input);
-		case 'check-lesson':
-			return answerCheck(rest, input);
-		default:
-			return fault(
-				'unreadable',
-				`“${verb ?? ''}” is no verb; give read, name, say, ways, play, rows, chart, draft, check-lesson, handout or batch.`
-			);
-	}
+	const [verb = '', ...rest] = args;
+	const answer = BY_WORDS.get(verb) ?? BY_INPUT.get(verb);
+	const verbs = [...BY_WORDS.keys(), ...BY_INPUT.keys()].join(', ');
+	return answer
+		? answer(rest, input)
+		: fault('unreadable', `“${verb}” is no verb; give ${verbs}, handout or batch.`);
 }
 
 function answerRead(args: readonly string[]): Result<unknown> {
@@ -150,13 +153,7 @@ function answerChart(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('chart', args, []);
 	if (!asked.ok) return asked;
 	const worked = sizeWorked(input, nameOptions(asked.value), asked.value.options.size);
-	return mapResult(worked, (working) => {
-		const { crosses, ...chart } = chartOf(working);
-		return {
-			...chart,
-			crosses: crosses.map((cross) => ({ ...cross, crossing: printCrossing(cross.crossing) }))
-		};
-	});
+	return mapResult(worked, (working) => printChart(chartOf(working)));
 }
 
 function answerDraft(args: readonly string[], input: string): Result<unknown> {

@@ -1,6 +1,7 @@
 import { everyRow, readPattern, type Pattern, type RowRepeat } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import { fault, good, mapResult, type Result } from '../result';
+import { isBed, isDoubled, type Medium } from '../technique/medium';
 import { castOnOf, settleNames } from './castOn';
 import { homeOf } from './cloth';
 import { drain, type Effort } from './effort';
@@ -95,7 +96,7 @@ export function* working(
 	const uses = usesOf(planned, settled);
 	const sorted = sortedProblems([
 		...problems,
-		...steps.flatMap(problemsOf),
+		...steps.flatMap(problemsOf).filter(saidIn(options.medium)),
 		...keyProblems(pattern, uses),
 		...oddProblems(pattern),
 		...passedProblems(pattern),
@@ -103,7 +104,7 @@ export function* working(
 		...countProblems(steps),
 		...nameProblems(uses, settled),
 		...repeatProblems(steps),
-		...rhythmProblems(steps),
+		...rhythmProblems(steps).filter(saidIn(options.medium)),
 		...(fromRow ? [castOnFromRow(planned[0].written, count)] : [])
 	]);
 	const failed = sorted.some(({ severity }) => severity === 'error');
@@ -120,6 +121,15 @@ export function* working(
 	return good({ fabric, pattern, options, names, settled, steps });
 }
 
+/**
+ * What says nothing in a medium: a rope lies on the plain fabric of a machine or loom as it should, and the layers of
+ * double knitting go along with each other, so that twice as many stitches travel no further.
+ */
+const saidIn =
+	(medium: Medium = 'hand') =>
+	({ code }: Problem): boolean =>
+		!(code === 'sunk-rope' && isBed(medium)) && !(code === 'long-travel' && isDoubled(medium));
+
 /** The numbers of rows that go on, also where only the last so many are named. */
 const rowsOf = ({ numbers, last }: RowRepeat, planned: readonly Planned[]): readonly number[] =>
 	last === null ? numbers : planned.slice(-last).map(({ as }) => as);
@@ -127,6 +137,7 @@ const rowsOf = ({ numbers, last }: RowRepeat, planned: readonly Planned[]): read
 const meansTheSame = ({ pattern, options }: Working, now: Pattern, asked: NameOptions): boolean =>
 	options.count === asked.count &&
 	options.centre === asked.centre &&
+	options.medium === asked.medium &&
 	options.memory === asked.memory &&
 	pattern.key.length === now.key.length &&
 	pattern.key.every(({ line }, i) => line === now.key[i].line);

@@ -1,6 +1,7 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { definedBy, plain } from '../naming/key';
 import { readName } from '../naming/read';
+import { inMedium } from '../technique/medium';
 import type { ReadOptions } from '../naming/reading';
 import { settledBy, type Memory } from '../naming/settled';
 import type { Pattern, WrittenRow } from '../pattern/pattern';
@@ -18,7 +19,7 @@ export interface NameMeanings {
 export type Names = ReadonlyMap<string, NameMeanings>;
 
 /** How names of a pattern are read where it does not say itself. */
-export interface NameOptions extends Pick<ReadOptions, 'count' | 'centre'> {
+export interface NameOptions extends Pick<ReadOptions, 'count' | 'centre' | 'medium'> {
 	/** what the teacher's keys and earlier choices settle */
 	readonly memory?: Memory;
 }
@@ -51,11 +52,16 @@ function meaningsOf(text: string, key: Pattern['key'], options: NameOptions): re
 	if (line) {
 		// A line at odds with its own name means what it defines.
 		const defined = line.fault ? definedBy(line) : null;
-		return distinct(defined ? [defined] : line.readings.map(({ crossing }) => crossing));
+		return distinct(
+			(defined ? [defined] : line.readings.map(({ crossing }) => crossing)).flatMap((crossing) => {
+				const made = inMedium(crossing, options.medium ?? 'hand');
+				return made.ok ? [made.value] : [];
+			})
+		);
 	}
 	const { memory, ...reading } = options;
 	const answer = readName(text, reading);
-	const settled = memory && settledBy(text, answer, 'hand', memory);
+	const settled = memory && settledBy(text, answer, options.medium ?? 'hand', memory);
 	if (settled?.ok && settled.value.settled)
 		return [settled.value.readings[settled.value.settled.which].crossing];
 	return answer.ok ? distinct(answer.value.readings.map(({ crossing }) => crossing)) : [];

@@ -281,7 +281,10 @@ function sidesOf(drafts: readonly Draft[]): RowSide[] {
 			const until = drafts.slice(i, first).every((draft) => !draft.written.round);
 			const known = first > i && until ? drafts[first] : null;
 			sides.push(known && (known.n - n) % 2 === 1 ? otherSide(known.marked!) : (known?.marked ?? 'RS'));
-		} else sides.push((n - before!.n) % 2 === 1 ? otherSide(sides[i - 1]) : sides[i - 1]);
+		} else {
+			const turns = (n - before!.n) % 2 === 1 && !before!.written.slides;
+			sides.push(turns ? otherSide(sides[i - 1]) : sides[i - 1]);
+		}
 	}
 	return sides;
 }
@@ -290,7 +293,7 @@ function sidesOf(drafts: readonly Draft[]): RowSide[] {
 const turnedProblems = (planned: readonly Planned[]): Problem[] =>
 	planned.flatMap(({ number: { n, side }, written, again }, i) => {
 		const before = planned[i - 1];
-		if (!before || again || written.round || before.written.round) return [];
+		if (!before || again || written.round || before.written.round || before.written.slides) return [];
 		if (before.number.side !== side || n - before.number.n !== 1) return [];
 		const said = side === 'RS' ? 'right' : 'wrong';
 		return [

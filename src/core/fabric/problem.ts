@@ -26,7 +26,9 @@ export const PROBLEMS = {
 	section: 'info',
 	'not-worked': 'info',
 	'settled-by-count': 'info',
-	'cast-on-from-row': 'info'
+	'cast-on-from-row': 'info',
+	/** said at the desk only: other than usual is no fault */
+	'unusual-spacing': 'info'
 } as const satisfies Record<string, Severity>;
 
 export type ProblemCode = keyof typeof PROBLEMS;

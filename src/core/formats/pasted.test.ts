@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { pastedAs } from './pasted';
+import { keyLinesIn, pastedAs } from './pasted';
 
 const KEY = `Abbreviations
 C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn
@@ -15,6 +15,13 @@ describe('what is pasted', () => {
 		const rows = 'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2: as they face.\n';
 		expect(pastedAs(rows)).toEqual({ kind: 'rows', rows: 2 });
 		expect(pastedAs(`${rows}Key:\n${KEY}`)).toMatchObject({ kind: 'rows' });
+	});
+
+	it('is a key of names alone where several stand together', () => {
+		expect(pastedAs('C4F, C4B; 2/2 RC')).toEqual({ kind: 'key', names: ['C4F', 'C4B', '2/2 RC'] });
+		expect(keyLinesIn('C4F, C4B\n2/2 RC\n')).toBe('C4F\nC4B\n2/2 RC');
+		expect(pastedAs('C4F, otter')).toEqual({ kind: 'name' });
+		expect(keyLinesIn(KEY)).toBe(KEY);
 	});
 
 	it('is a name else, also with its own definition', () => {

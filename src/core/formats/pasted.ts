@@ -1,4 +1,5 @@
-import { readKey, withoutDoubles, type KeyLine } from '../naming/key';
+import { MOST_KEY_LINES, readKey, withoutDoubles, type KeyLine } from '../naming/key';
+import { readName } from '../naming/read';
 import { readPattern } from '../pattern/pattern';
 
 /** What somebody pasted, as far as its shape tells: rows to knit, a pattern's key, or a name. */
@@ -18,7 +19,24 @@ export function pastedAs(text: string): Pasted {
 	const { rows } = readPattern(start);
 	if (rows.length > 0) return { kind: 'rows', rows: rows.length };
 	const names = namesOfKey(start).map(({ label }) => label);
-	return names.length >= FEWEST_NAMES ? { kind: 'key', names } : { kind: 'name' };
+	if (names.length >= FEWEST_NAMES) return { kind: 'key', names };
+	const bare = bareNames(start);
+	return bare.length >= FEWEST_NAMES ? { kind: 'key', names: bare } : { kind: 'name' };
+}
+
+/** A key as it is kept, a name on each line: names that were pasted with commas between them are parted. */
+export function keyLinesIn(text: string): string {
+	const bare = bareNames(text.slice(0, MOST_LOOKED_AT));
+	return bare.length >= FEWEST_NAMES ? bare.join('\n') : text;
+}
+
+/** Names that stand side by side, or below each other, and nothing else; none where one of them is not known. */
+function bareNames(text: string): string[] {
+	const names = text
+		.split(/[\n,;]/)
+		.map((name) => name.trim())
+		.filter(Boolean);
+	return names.length <= MOST_KEY_LINES && names.every((name) => readName(name).ok) ? names : [];
 }
 
 /** The lines of a key that give a name a meaning. */

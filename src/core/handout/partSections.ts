@@ -7,6 +7,7 @@ import { showingOf, sidesOf, type Showing } from '../teaching/showing';
 import { SLIPS, slipped } from '../lesson/slip';
 import { counted, inWords } from '../naming/numbers';
 import type { Block, Picture, Section } from './schema';
+import { rowsIn } from './swatchBlocks';
 
 /** What usually goes home: what was shown, drawn, knitted and mended; what is said in class stays there. */
 export const GOES_HOME: Readonly<Record<Part['kind'], boolean>> = {
@@ -157,7 +158,7 @@ function comparison(lesson: Lesson, part: Extract<Part, { kind: 'compare' }>, vo
 				? {
 						kind: 'cloth',
 						alt: side.title,
-						text: side.text,
+						...rowsIn(lesson, side.text),
 						first: 0,
 						last: 24,
 						mirrored: voice.hand === 'left' && voice.keep === 'words'

@@ -10,7 +10,7 @@ export function keySection(lesson: Lesson, voice: Voice): Section | null {
 	if (lesson.crossings.length === 0) return null;
 	const rows = lesson.crossings.map(({ name, crossing }) => {
 		const said = sayIn(crossing, lesson.medium, voice);
-		const others = WRITTEN_SCHOOLS.map((school) => nameIn(crossing, school).name).filter(
+		const others = WRITTEN_SCHOOLS.map((school) => nameIn(crossing, school, lesson.medium).name).filter(
 			(other): other is string => other !== null && other !== name
 		);
 		return [

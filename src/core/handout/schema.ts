@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
 import { CELL_SIGNS } from '../swatch/chart';
+import { MEDIA } from '../technique/medium';
 import { bedMoveShape, moveShape } from '../hands/schema';
 
 export const HANDOUT_FORMAT = 'pond-loop/handout@1';
@@ -8,6 +9,8 @@ export const HANDOUT_FORMAT = 'pond-loop/handout@1';
 const text = z.string();
 const place = z.number().check(z.int(), z.minimum(0));
 const hand = z.enum(['right', 'left']);
+/** rows of a pattern, and what they are made in where that is not by hand */
+const rows = { text, medium: z.optional(z.enum(MEDIA)) };
 
 /** A picture, as the values it is drawn from; `alt` says what it shows to those who cannot see it. */
 export const pictureShape = z.readonly(
@@ -41,12 +44,19 @@ export const pictureShape = z.readonly(
 			numbers: z.boolean()
 		}),
 		/** rows of a pattern as cloth, from the row at place `first` of the plan up to, and without, `last` */
-		z.object({ kind: z.literal('cloth'), alt: text, text, first: place, last: place, mirrored: z.boolean() }),
+		z.object({
+			kind: z.literal('cloth'),
+			alt: text,
+			...rows,
+			first: place,
+			last: place,
+			mirrored: z.boolean()
+		}),
 		/** rows of a pattern as a chart, from the edge at which a hand begins */
 		z.object({
 			kind: z.literal('chart'),
 			alt: text,
-			text,
+			...rows,
 			first: place,
 			last: place,
 			hand,
@@ -61,7 +71,7 @@ export const pictureShape = z.readonly(
 			mirrored: z.boolean()
 		}),
 		/** one row for those who read pictures, from its arrow on */
-		z.object({ kind: z.literal('row'), alt: text, text, step: place, from: hand })
+		z.object({ kind: z.literal('row'), alt: text, ...rows, step: place, from: hand })
 	])
 );
 

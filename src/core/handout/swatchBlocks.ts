@@ -9,7 +9,7 @@ import { gaugeOf, repeatIn, repeatsTo } from '../swatch/measure';
 import { numbersText } from '../swatch/rows';
 import { inTerms } from '../swatch/write';
 import { lengthSaid } from '../hands/voice';
-import type { Block } from './schema';
+import type { Block, Picture } from './schema';
 
 /** How long a piece is to be, and the row gauge that says how many rows that is. */
 export interface Length {
@@ -36,6 +36,7 @@ export function swatchBlocks(
 	const working = swatch && swatchOf(lesson, id);
 	if (!working) return [];
 	const { text, title } = swatch;
+	const rows = rowsIn(lesson, text);
 	const { pattern, steps, fabric } = working;
 	const word = pattern.rounds ? 'Round' : 'Row';
 	const side = (of: 'RS' | 'WS') => (pattern.rounds ? '' : of === 'RS' ? ', right side' : ', wrong side');
@@ -51,7 +52,7 @@ export function swatchBlocks(
 				{
 					kind: 'cloth',
 					alt: `${title}: ${steps.length} rows of cloth`,
-					text,
+					...rows,
 					first: 0,
 					last: Math.min(steps.length, MOST_DRAWN),
 					mirrored: voice.hand === 'left' && voice.keep === 'words'
@@ -74,7 +75,7 @@ export function swatchBlocks(
 				...goingOn(working, word)
 			]
 		},
-		...(charted ? chartBlocks(working, text, title, voice) : []),
+		...(charted ? chartBlocks(working, rows, title, voice) : []),
 		...(wanted.some(({ step }) => steps[step].worked.crossings.length > 0)
 			? [
 					{
@@ -86,7 +87,7 @@ export function swatchBlocks(
 								picture: {
 									kind: 'row' as const,
 									alt: lookSaid(steps[step], voice.terms),
-									text,
+									...rows,
 									step,
 									from: edge(steps[step].row.side)
 								},
@@ -99,8 +100,13 @@ export function swatchBlocks(
 	];
 }
 
+/** Rows as a picture has them: what they are made in is said where it is not by hand. */
+export const rowsIn = ({ medium }: Pick<Lesson, 'medium'>, text: string): RowsInMedium =>
+	medium === 'hand' ? { text } : { text, medium };
+type RowsInMedium = Pick<Extract<Picture, { kind: 'cloth' }>, 'text' | 'medium'>;
+
 /** The chart with its legend. */
-function chartBlocks(working: Working, text: string, title: string, voice: Voice): Block[] {
+function chartBlocks(working: Working, rows: RowsInMedium, title: string, voice: Voice): Block[] {
 	const { hand, keep } = voice;
 	const chart = chartOf(working);
 	const mirrored = hand === 'left' && keep === 'words';
@@ -110,7 +116,7 @@ function chartBlocks(working: Working, text: string, title: string, voice: Voice
 		{
 			kind: 'figure',
 			pictures: [
-				{ kind: 'chart', alt: `${title}: chart of ${shown} rows`, text, first: 0, last: shown, hand, keep }
+				{ kind: 'chart', alt: `${title}: chart of ${shown} rows`, ...rows, first: 0, last: shown, hand, keep }
 			],
 			caption: `The chart shows the right side, from below upwards. Right side rows begin at the ${begins} edge; a number stands where its row begins.`
 		},

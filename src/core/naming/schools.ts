@@ -1,4 +1,5 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
+import { plainOf, type Medium } from '../technique/medium';
 import { inWords } from './numbers';
 import * as over from './over';
 import { readName } from './read';
@@ -15,8 +16,13 @@ export interface SchoolName {
 	readonly exact: boolean;
 }
 
-/** Names a crossing in a school, and says whether the name read there gives it back. */
-export function nameIn(crossing: Crossing, school: WrittenSchool): SchoolName {
+/**
+ * Names a crossing in a school, and says whether the name read there gives it back.
+ *
+ * @param medium whose positions it is in
+ */
+export function nameIn(made: Crossing, school: WrittenSchool, medium: Medium = 'hand'): SchoolName {
+	const crossing = plainOf(made, medium);
 	const named = namedOf(crossing);
 	const name = named && WRITERS[school](crossing, named);
 	if (!name) return { name: null, exact: false };

@@ -1,3 +1,4 @@
+import { colourNamed, COLOUR_SOURCE } from './colour';
 import { numbersIn } from './numbers';
 import type { Place } from './tree';
 
@@ -13,6 +14,8 @@ export interface RowHead {
 	/** the side that is written, if one is */
 	readonly side: RowSide | null;
 	readonly round: boolean;
+	/** the yarn that is written, if one is */
+	readonly colour: string | null;
 	/** how many rows a head without numbers stands for: `Next 3 rows` */
 	readonly times: number;
 	/** stitches that the row is said to end with */
@@ -39,7 +42,8 @@ const ALL_ROWS = sticky(
 );
 const SIDE_ROW = sticky(`(${SIDE})\\s+(?:row|rnd|round)\\b`);
 const SIDE_ALONE = sticky(`(${SIDE})(?=\\s*:)`);
-const SIDE_BEHIND = sticky(`(?:\\s*,)?\\s*(${SIDE})\\b(?:\\s*facing)?(?=\\s*:)`);
+const SIDE_BEHIND = sticky(`(?:\\s*,)?\\s*(${SIDE})\\b(?:\\s*facing)?(?=\\s*:|[\\s,]+${COLOUR_SOURCE}\\s*:)`);
+const COLOUR_BEHIND = sticky(`(?:\\s*,)?\\s*(${COLOUR_SOURCE})(?=\\s*:|[\\s,]+${SIDE}\\s*:)`);
 const BRACKET = /\s*[([]([^()[\]]*)[)\]]/y;
 const JOINED = /\s*(?:,\s*and|,|and|&|plus)\s+/iy;
 
@@ -65,6 +69,7 @@ export function readHead(text: string, from = 0): RowHead | null {
 				odd.push({ from: place, to: end, text: bracket[0].trim() });
 			} else {
 				head.side = says.side ?? head.side;
+				head.colour = says.colour ?? head.colour;
 				head.count = says.count ?? head.count;
 				head.all = says.all ?? head.all;
 				filter = says.filter ?? filter;
@@ -76,6 +81,12 @@ export function readHead(text: string, from = 0): RowHead | null {
 		if (side) {
 			head.side = sideOf(side[1]);
 			head.to += side[0].length;
+			continue;
+		}
+		const colour = matchAt(COLOUR_BEHIND, text, head.to);
+		if (colour) {
+			head.colour = colourNamed(colour[1]);
+			head.to += colour[0].length;
 			continue;
 		}
 		const join = matchAt(JOINED, text, head.to);
@@ -98,6 +109,7 @@ function begin(text: string, from: number): Begun | null {
 		side: null,
 		round: round(head),
 		times: 1,
+		colour: null,
 		count: null,
 		to: from + head.length,
 		...more
@@ -138,6 +150,7 @@ function allAt(text: string, from: number): { says: AllRows | null; length: numb
 
 interface Inside {
 	readonly side: RowSide | null;
+	readonly colour: string | null;
 	readonly count: number | null;
 	readonly all: AllRows | null;
 	readonly filter: 'even' | 'odd' | null;
@@ -145,7 +158,7 @@ interface Inside {
 
 /** What a bracket of a head says; `null` where some of it is not known. */
 function insideOf(text: string): Inside | null {
-	const inside = { side: null, count: null, all: null, filter: null } as {
+	const inside = { side: null, colour: null, count: null, all: null, filter: null } as {
 		-readonly [Field in keyof Inside]: Inside[Field];
 	};
 	for (const part of text.split(/[,;]/).map((one) => one.trim().replace(/^and\s+/i, ''))) {
@@ -153,7 +166,9 @@ function insideOf(text: string): Inside | null {
 		const count = /^(\d+)\s*(?:sts?|stitches)$/i.exec(part);
 		const parity = /^(even|odd)(?:\s+(?:rows?|rnds?|rounds?))?$/i.exec(part);
 		const all = allAt(part, 0);
+		const colour = colourNamed(part);
 		if (side) inside.side = sideOf(side[1]);
+		else if (colour) inside.colour = colour;
 		else if (count) inside.count = Number(count[1]);
 		else if (parity) inside.filter = parity[1].toLowerCase() as 'even' | 'odd';
 		else if (all?.says && all.length === part.length) inside.all = all.says;

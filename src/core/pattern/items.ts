@@ -1,5 +1,6 @@
 import { phraseOf } from '../naming/phrase';
 import { isSentence } from '../naming/sentence';
+import { withoutColour } from './colour';
 import { actionOf, reachOf, timesOf, type ToLast } from './word';
 import type { Body, Item, WrittenOut } from './row';
 import type { Piece, Place } from './tree';
@@ -127,7 +128,7 @@ function ribOf(items: Item[], piece: Place & { readonly text: string }): Item[] 
 
 /** How often a bracket, or what stands between two stars, is worked: in all, or as far as there are stitches. */
 function howOften(text: string): number | ToLast | null {
-	const said = text.replace(COLOUR, '').replace(/^rep(?:eat)? /i, '');
+	const said = withoutColour(text).text.replace(/^rep(?:eat)? /i, '');
 	return timesOf(said) ?? reachOf(said.toLowerCase());
 }
 
@@ -169,13 +170,15 @@ function withManner(item: Item & { kind: 'action' }, piece: Piece): Item {
 
 /** What stands between two commas: as a rule one word, but commas are not needed where words part themselves. */
 function wordItems(piece: Place & { readonly text: string }): Item[] {
-	const text = piece.text.replace(ENDING, '').replace(COLOUR, '').replace(COLOUR_FIRST, '');
+	const { text, colour } = withoutColour(piece.text.replace(ENDING, ''));
 	const start = piece.from + (piece.text.length - piece.text.replace(ENDING, '').length);
 	const place = { from: start, to: piece.to };
+	if (colour !== null && text === '')
+		return [{ kind: 'action', action: { do: 'yarn' }, text: piece.text, colour, ...place }];
 	if (text === '' || GLOSS.test(text)) return [];
 	const whole = wordItem(text, place);
-	if (whole.kind !== 'name') return [whole];
-	return parted(text, place) ?? [whole];
+	const items = whole.kind === 'name' ? (parted(text, place) ?? [whole]) : [whole];
+	return colour === null ? items : items.map((item) => ({ ...item, colour }));
 }
 
 /** `end k2`, `ending with p2`, `then k1`. */
@@ -183,10 +186,6 @@ const ENDING = /^(?:(?:and |then )+|end(?:ing)?(?: with)? )/i;
 /** What says again that a row turned before its end. */
 const GLOSS =
 	/^leav(?:e|ing) (?:the )?(?:\w+ )*(?:sts?|stitch(?:es)?) (?:unworked|on (?:the )?(?:left |lh )?needle)$/i;
-/** The colour of a stitch does not change what becomes of it. */
-const COLOUR =
-	/(?:^| )(?:(?:in|with|using) (?:[a-e]|colou?r [a-e]|yarn [a-e])|(?:(?:in|with|using) )?(?:mc|cc\d?))$/i;
-const COLOUR_FIRST = /^(?:in|with|using) (?:mc|cc\d?|[a-e]|colou?r [a-e]|yarn [a-e])(?: |$)/i;
 
 /** Words that part themselves, each one known: `k2 p2`. */
 function parted(text: string, { from, to }: Place): Item[] | null {

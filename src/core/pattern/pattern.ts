@@ -231,6 +231,8 @@ class Reading {
 			all: null,
 			side: null,
 			round: this.rows.at(-1)?.round ?? false,
+			colour: null,
+			slides: false,
 			even: false,
 			bodyFrom: 0,
 			items: items.map((item) => ({ ...item, from: 0, to: place.to - place.from })),
@@ -293,8 +295,18 @@ function lineOf(line: string): PatternLine {
 		if (row && !(isSide && !row.names.every((name) => phraseOf(name).ok))) return { row };
 		return { row: null, statement, text };
 	});
-	return said.reduce<Said[]>(withCount, []);
+	return said.reduce<Said[]>(withCount, []).reduce<Said[]>(withSlide, []);
 }
+
+/** `Do not turn. Slide.`: what hands do behind a row belongs to it. */
+function withSlide(before: Said[], said: Said): Said[] {
+	const row = before.at(-1)?.row;
+	if (!row || said.row !== null || said.statement.head !== null || !SLIDES.test(said.text))
+		return [...before, said];
+	return [...before.slice(0, -1), { row: { ...row, slides: true } }];
+}
+const SLIDES =
+	/^\s*(?:do not turn|without turning)?[\s,;]*(?:(?:and |then )?(?:slide|push)(?: (?:the )?(?:work|sts?|stitches))?(?: (?:back )?to (?:the )?(?:other|opposite|right|beginning)(?: (?:end|tip|side))?(?: of (?:the )?(?:needle|row))?)?)?[\s.]*$/i;
 
 /** `k2tog, k6. (7 sts)`: a count that stands alone belongs to the row before it. */
 function withCount(before: Said[], said: Said): Said[] {
@@ -376,6 +388,8 @@ function writtenRow({ from, to, bodyFrom, head, pieces }: Statement, text: strin
 		all: read.all,
 		side: side ?? read.side,
 		round: read.round,
+		colour: read.colour,
+		slides: false,
 		even: false,
 		bodyFrom: at - from,
 		items,

@@ -5,8 +5,8 @@ import type { Action, ToLast } from './word';
 /** One thing a row does: a plain word, a name to look up, or a repeat. */
 export type Item = Place &
 	(
-		| { readonly kind: 'action'; readonly action: Action; readonly text: string }
-		| { readonly kind: 'name'; readonly text: string }
+		| { readonly kind: 'action'; readonly action: Action; readonly text: string; readonly colour?: string }
+		| { readonly kind: 'name'; readonly text: string; readonly colour?: string }
 		| {
 				readonly kind: 'repeat';
 				readonly items: readonly Item[];
@@ -54,6 +54,10 @@ export interface WrittenRow extends Place {
 	/** the side that is written, if one is */
 	readonly side: RowSide | null;
 	readonly round: boolean;
+	/** the yarn it is worked in, where it says so */
+	readonly colour: string | null;
+	/** the stitches are pushed to the other end, and the next row is on the same side */
+	readonly slides: boolean;
 	/** rows that go on with what was to be repeated without end, or as each stitch faces */
 	readonly even: boolean;
 	/** where what the row does begins, counted from where the row begins, as are all the places in it */

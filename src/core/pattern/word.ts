@@ -42,7 +42,9 @@ export type Action =
 	/** stitches leave the needle; the last one worked is left over, and shows this, where it says so */
 	| { readonly do: 'bind-off'; readonly reach: BindOffReach; readonly face?: 'knit' | 'purl' }
 	/** the stitches that are left wait, and the next row begins here */
-	| { readonly do: 'turn' };
+	| { readonly do: 'turn' }
+	/** another yarn is taken up, for the words behind it */
+	| { readonly do: 'yarn' };
 
 type BindOffReach = { readonly count: number } | ToLast;
 

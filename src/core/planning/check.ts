@@ -214,7 +214,7 @@ const noRest: Check = (lesson) => {
 const swatches: Check = (lesson) =>
 	lesson.swatches.flatMap((swatch) => {
 		const part = lesson.parts.find((one) => swatchesOf(one).includes(swatch.id));
-		const rows = rowsWorked(swatch.text);
+		const rows = rowsWorked(swatch.text, lesson.medium);
 		const error = rows.ok
 			? rows.value.fabric.problems.find(({ severity }) => severity === 'error')
 			: rows.error;

@@ -265,7 +265,7 @@ class Composer {
 
 	/** The swatch is knitted: set up together, practised, and its rows counted. */
 	#knitted(): void {
-		const working = rowsWorked(this.#brief.swatch!);
+		const working = rowsWorked(this.#brief.swatch!, this.lesson.medium);
 		const rows = working.ok ? working.value.steps : [];
 		const crossed = rows.filter(({ worked }) => worked.crossings.length > 0).map(({ row }) => row.n);
 		const first = crossed.at(0) ?? 1;

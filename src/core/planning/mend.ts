@@ -100,7 +100,7 @@ export function lessonMends(
 function rowMends(lesson: Lesson, here: Part | undefined): LessonMend[] {
 	const ids = here ? swatchesOf(here) : lesson.swatches.map(({ id }) => id);
 	for (const swatch of lesson.swatches.filter(({ id }) => ids.includes(id))) {
-		const working = rowsWorked(swatch.text);
+		const working = rowsWorked(swatch.text, lesson.medium);
 		if (!working.ok) continue;
 		const error = working.value.fabric.problems.find(({ severity }) => severity === 'error');
 		if (error)

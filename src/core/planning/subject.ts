@@ -35,7 +35,7 @@ export function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: str
 	}
 	let working: Working | null = null;
 	if (brief.swatch !== undefined) {
-		const worked = rowsWorked(brief.swatch);
+		const worked = rowsWorked(brief.swatch, medium);
 		if (!worked.ok) return worked;
 		const error = worked.value.fabric.problems.find(({ severity }) => severity === 'error');
 		if (error)
@@ -70,12 +70,15 @@ export function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: str
  * Names stay as they are given, unless another school is asked for or they are of two: learners read one. What a pattern
  * or a key calls by a name of its own is of no school.
  */
-function namingOf({ names }: Brief, asked: readonly Taught[]): (name: string, crossing: Crossing) => string {
+function namingOf(
+	{ names, medium }: Brief,
+	asked: readonly Taught[]
+): (name: string, crossing: Crossing) => string {
 	const schools = new Set(asked.map(({ name }) => schoolOf(name)).filter((school) => school !== null));
 	return (name, crossing) => {
 		const mixed = schools.size > 1 && schoolOf(name) !== null;
 		const school = names?.school ?? (mixed ? 'over' : null);
-		return (school && nameIn(crossing, school).name) ?? name;
+		return (school && nameIn(crossing, school, medium).name) ?? name;
 	};
 }
 

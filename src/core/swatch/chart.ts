@@ -5,6 +5,7 @@ import type { Fabric, Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
 import { piecesOf } from '../fabric/work';
 import type { RowSide } from '../pattern/pattern';
+import { isBed, type Medium } from '../technique/medium';
 import { singleWord } from '../pattern/vocabulary';
 import { columnsOf, type Change } from './chartColumns';
 import { toldOf, type ChartCross } from './chartCross';
@@ -39,12 +40,13 @@ export interface ChartCell {
 export interface ChartRow {
 	readonly n: number;
 	readonly side: RowSide;
-	/** the edge at which a right-hander begins it */
-	readonly starts: 'right' | 'left';
+	/** the edge at which a right-hander begins it; at a machine or loom there is none */
+	readonly starts: 'right' | 'left' | null;
 	readonly cells: readonly ChartCell[];
 }
 
 export interface Chart {
+	readonly medium: Medium;
 	/** stitches of the widest row */
 	readonly width: number;
 	/** from the bottom up */
@@ -55,7 +57,7 @@ export interface Chart {
 }
 
 /** The chart of worked rows: the right side, row upon row, every row as wide as the widest (open format `chart`). */
-export function chartOf({ fabric, steps }: Working): Chart {
+export function chartOf({ fabric, steps, options: { medium = 'hand' } }: Working): Chart {
 	const crosses: { shown: Crossing; wrong: boolean }[] = [];
 	const crossOf = (shown: Crossing, side: RowSide): number => {
 		let at = crosses.findIndex((one) => sameCrossing(one.shown, shown));
@@ -71,16 +73,17 @@ export function chartOf({ fabric, steps }: Working): Chart {
 		signed.map(({ changes }) => changes)
 	);
 	const rows = steps.map(({ row: { n, side } }, i): ChartRow => {
-		const starts = side === 'RS' ? 'right' : 'left';
+		const starts = isBed(medium) ? null : side === 'RS' ? 'right' : 'left';
 		const signs = signed[i].signs.map(({ shown, ...sign }): Sign =>
 			shown ? { ...sign, cross: crossOf(shown, side) } : sign
 		);
 		return { n, side, starts, cells: cellsOf(signs, columns[i]) };
 	});
 	return {
+		medium,
 		width,
 		rows,
-		crosses: crosses.map(({ shown, wrong }) => toldOf(shown, wrong)),
+		crosses: crosses.map(({ shown, wrong }) => toldOf(shown, wrong, medium)),
 		problems: fabric.problems
 	};
 }

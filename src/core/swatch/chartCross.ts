@@ -2,7 +2,8 @@ import { once } from '../once';
 import type { Crossing } from '../crossing/crossing';
 import { turnOver } from '../crossing/transform';
 import { nameOf } from '../naming/name';
-import { say } from '../naming/say';
+import { isBed, plainOf, type Medium } from '../technique/medium';
+import { sayIn } from '../ways/sayIn';
 import { play } from '../hands/play';
 import { waysOf, type Way } from '../ways/ways';
 
@@ -20,22 +21,22 @@ export interface ChartCross {
 const ASKED = { hand: 'right', keep: 'fabric', terms: 'us' } as const;
 
 /** What a chart tells of a crossing; it is worked out once, also while its row is being written. */
-export const toldOf = (crossing: Crossing, wrong: boolean): ChartCross =>
-	(wrong ? toldBoth : toldRight)(crossing);
-const toldRight = once((crossing: Crossing) => told(crossing, false));
-const toldBoth = once((crossing: Crossing) => told(crossing, true));
+export const toldOf = (crossing: Crossing, wrong: boolean, medium: Medium): ChartCross =>
+	medium === 'hand' ? (wrong ? toldBoth : toldRight)(crossing) : told(crossing, wrong, medium);
+const toldRight = once((crossing: Crossing) => told(crossing, false, 'hand'));
+const toldBoth = once((crossing: Crossing) => told(crossing, true, 'hand'));
 
-function told(crossing: Crossing, wrong: boolean): ChartCross {
+function told(crossing: Crossing, wrong: boolean, medium: Medium): ChartCross {
 	const said = (one: Crossing) => {
-		const definition = say(one, ASKED);
+		const definition = sayIn(one, medium, ASKED);
 		return definition.ok ? definition.value : '';
 	};
 	return {
-		name: nameOf(crossing),
+		name: nameOf(plainOf(crossing, medium)),
 		crossing,
 		definition: said(crossing),
 		...(wrong ? { definitionWrong: said(turnOver(crossing)) } : {}),
-		look: lookOf(crossing)
+		look: isBed(medium) ? { needle: [], reach: [] } : lookOf(crossing)
 	};
 }
 

@@ -1,5 +1,5 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
-import { mirror } from '../crossing/transform';
+import { mirrorIn } from '../technique/medium';
 import { KNIT, PURL, type Cloth } from '../fabric/cloth';
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
@@ -237,8 +237,8 @@ export function mirrorRow(text: string, working: Working, index: number): Result
 	for (const unit of units) {
 		if (unit.kind === 'stitch') turned.push(unit);
 		else if (unit.kind === 'cross') {
-			const crossing = mirror(unit.crossing);
-			const name = nameIn(crossing, 'over').name;
+			const crossing = mirrorIn(unit.crossing, working.options.medium ?? 'hand');
+			const name = nameIn(crossing, 'over', working.options.medium).name;
 			if (!name)
 				return fault('conflict', `“${unit.text}” has no name in the mirror. Make that cross by hand.`);
 			turned.push(crossUnit(name, crossing));
@@ -302,8 +302,8 @@ export function mirrorCrossing(text: string, working: Working, { step, at }: Wor
 	const placed = crossingAt(row, at);
 	if (!placed) return fault('conflict', 'There is no cross here to mirror.');
 	const place = placeOf(row, placed.before);
-	const crossing = mirror(placed.crossing);
-	const name = ownName(working, crossing) ?? nameIn(crossing, 'over').name;
+	const crossing = mirrorIn(placed.crossing, working.options.medium ?? 'hand');
+	const name = ownName(working, crossing) ?? nameIn(crossing, 'over', working.options.medium).name;
 	if (!name) return fault('conflict', `“${placed.item.text}” has no name in the mirror.`);
 	const units = standingUnits(place.units).map(({ unit, at: begins }) =>
 		place.from + begins === placed.before ? crossUnit(name, crossing) : unit

@@ -2,7 +2,8 @@ import type { Crossing } from '../crossing/crossing';
 import { mirror, turnOver } from '../crossing/transform';
 import type { Voice } from '../hands/voice';
 import { inList } from '../english';
-import { say } from '../naming/say';
+import { isBed, type Medium } from '../technique/medium';
+import { sayIn } from '../ways/sayIn';
 import type { CellSign, Chart } from './chart';
 import { lookOf } from './chartCross';
 
@@ -36,23 +37,23 @@ const SIGNS: Readonly<Record<Exclude<CellSign, 'cross' | 'none'>, readonly [name
 };
 
 /** The legend of a chart: every sign and every crossing that is in it, each once. */
-export function legendOf({ rows, crosses }: Chart, voice: Words): LegendEntry[] {
+export function legendOf({ medium, rows, crosses }: Chart, voice: Words): LegendEntry[] {
 	const used = new Set(rows.flatMap(({ cells }) => cells.map(({ is }) => is)));
 	const signs = Object.entries(SIGNS).flatMap(([is, [name, says]]): LegendEntry[] =>
 		used.has(is as CellSign) ? [{ kind: 'sign', is: is as CellSign, name, says }] : []
 	);
 	const told = crosses.map(({ name, crossing, definitionWrong }, cross): LegendEntry => {
-		const right = definitionIn(crossing, voice);
-		const wrong = definitionWrong === undefined ? null : definitionIn(turnOver(crossing), voice);
+		const right = definitionIn(crossing, medium, voice);
+		const wrong = definitionWrong === undefined ? null : definitionIn(turnOver(crossing), medium, voice);
 		const onRight = wrong === null ? right : `On the right side: ${right}`;
 		const says = wrong === null ? [onRight] : [onRight, `On the wrong side: ${wrong}`];
-		return { kind: 'cross', cross, name, says, look: lookIn(crossing, voice) };
+		return { kind: 'cross', cross, name, says, look: isBed(medium) ? '' : lookIn(crossing, voice) };
 	});
 	return [...signs, ...told];
 }
 
-function definitionIn(crossing: Crossing, voice: Words): string {
-	const said = say(crossing, voice);
+function definitionIn(crossing: Crossing, medium: Medium, voice: Words): string {
+	const said = sayIn(crossing, medium, voice);
 	return said.ok ? said.value : `worked ${crossing.order.join(' ')}`;
 }
 

@@ -51,6 +51,11 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 			return [
 				{ says: `Put plain rows below row ${found.row}`, edits: addRows(text, working, found.row - 1) }
 			];
+		case 'unusual-spacing':
+			// A row of plain ones more where crosses stand close; which to leave out elsewhere, only the teacher knows.
+			return found.message.includes('closer')
+				? [{ says: `Put plain rows below row ${found.row}`, edits: addRows(text, working, found.row - 1) }]
+				: [];
 		case 'cast-on-from-row':
 			return [
 				{
@@ -89,10 +94,10 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 }
 
 /** Names, in the school that says both numbers, of all that a name of the rows may still mean. */
-function meanings({ settled }: Working, word: string): string[] {
+function meanings({ settled, options }: Working, word: string): string[] {
 	const crossings = settled.get(plain(word))?.crossings ?? [];
 	return crossings.flatMap((crossing) => {
-		const { name, exact } = nameIn(crossing, 'over');
+		const { name, exact } = nameIn(crossing, 'over', options.medium);
 		return name && exact && plain(name) !== plain(word) ? [name] : [];
 	});
 }

@@ -12,12 +12,13 @@ import { textOfRows, type PlainRow } from './write';
  * Flat rows as rounds, or rounds as flat rows: every other row is worked from its other end, with every stitch as the other
  * side shows it. Repeats are worked out. What has no word on the other side is `conflict`, with its row.
  */
-export function turnRows({ steps, fabric, pattern }: Working): Result<string> {
+export function turnRows({ steps, fabric, pattern, options }: Working): Result<string> {
 	// A crossing that no name says gets one of its own, in the key.
 	const own: { crossing: Crossing; name: string }[] = [];
 	const named = (crossing: Crossing): string => {
 		const known =
-			nameIn(crossing, 'over').name ?? own.find((one) => sameCrossing(one.crossing, crossing))?.name;
+			nameIn(crossing, 'over', options.medium).name ??
+			own.find((one) => sameCrossing(one.crossing, crossing))?.name;
 		if (known) return known;
 		const name = `cross ${String.fromCharCode(97 + own.length)}`;
 		own.push({ crossing, name });

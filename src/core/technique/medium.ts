@@ -1,4 +1,5 @@
 import { MOST_STITCHES, type Crossing } from '../crossing/crossing';
+import { mirror } from '../crossing/transform';
 import { fault, good, type Result } from '../result';
 import { briocheCrossing, checkParity } from './brioche';
 import { doubled, doubledInFront } from './double';
@@ -62,6 +63,12 @@ export function plainOf(crossing: Crossing, medium: Medium): Crossing {
 			.map(([a, b]) => [pair(a), pair(b)]),
 		work: front.map(() => 'k')
 	};
+}
+
+/** The mirror image in a medium's own positions: of what is in pairs, pairs change places and not their layers. */
+export function mirrorIn(crossing: Crossing, medium: Medium): Crossing {
+	const mirrored = inMedium(mirror(plainOf(crossing, medium)), medium);
+	return mirrored.ok ? mirrored.value : mirror(crossing);
 }
 
 /** A crossing given in a medium's own positions: its parity is checked, and that machine and loom have plain stitches. */

@@ -34,7 +34,7 @@ export function renamings(lesson: Lesson, school: WrittenSchool): Change[] {
 				: [{ kind: 'set-crossing', crossing: id, fields: { name, ...said } }];
 		}),
 		...now.swatches.flatMap((swatch, i): Change[] => {
-			const put = { ...swatch, text: rowsIn(swatch.text, school) };
+			const put = { ...swatch, text: rowsIn(swatch.text, school, lesson.medium) };
 			return put.text === lesson.swatches[i].text && put.title === lesson.swatches[i].title
 				? []
 				: [{ kind: 'put-swatch', swatch: put }];
@@ -44,9 +44,9 @@ export function renamings(lesson: Lesson, school: WrittenSchool): Change[] {
 }
 
 /** Rows with their crossings under the names of a school; one that has no name there keeps its own. */
-function rowsIn(text: string, school: WrittenSchool): string {
-	const working = rowsWorked(text);
-	const naming = (name: string, crossing: Crossing) => nameIn(crossing, school).name ?? name;
+function rowsIn(text: string, school: WrittenSchool, medium: Lesson['medium']): string {
+	const working = rowsWorked(text, medium);
+	const naming = (name: string, crossing: Crossing) => nameIn(crossing, school, medium).name ?? name;
 	return working.ok ? calledIn(text, working.value, naming) : text;
 }
 

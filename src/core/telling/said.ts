@@ -2,7 +2,7 @@ import { sameCrossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import { readName } from '../naming/read';
 import { nameIn, type WrittenSchool } from '../naming/schools';
-import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
+import type { Lesson, Part } from '../lesson/lesson';
 import { NAMES } from './schoolsIn';
 import { wordsInTerms } from './terms';
 
@@ -14,7 +14,7 @@ export interface Telling {
 
 /** A text of a lesson in other names and words. Rows of swatches stay as they are: they are read by their own names. */
 export function toldIn(lesson: Lesson, { school, terms }: Telling): (text: string) => string {
-	const named = school ? renaming(lesson.crossings, school) : (text: string) => text;
+	const named = school ? renaming(lesson, school) : (text: string) => text;
 	return (text) => (terms ? wordsInTerms(named(text), terms) : named(text));
 }
 
@@ -27,7 +27,7 @@ export function retold(lesson: Lesson, telling: Telling): Lesson {
 		...(lesson.homework === undefined ? {} : { homework: told(lesson.homework) }),
 		crossings: lesson.crossings.map((one) => ({
 			...one,
-			name: (telling.school && nameIn(one.crossing, telling.school).name) ?? one.name,
+			name: (telling.school && nameIn(one.crossing, telling.school, lesson.medium).name) ?? one.name,
 			...(one.saying === undefined ? {} : { saying: told(one.saying) })
 		})),
 		swatches: lesson.swatches.map((swatch) => ({ ...swatch, title: told(swatch.title) })),
@@ -52,17 +52,22 @@ export function retold(lesson: Lesson, telling: Telling): Lesson {
  * Writes the lesson's own names in a school, and any other name that means one thing here: it has one reading, or one that
  * the lesson teaches.
  */
-function renaming(crossings: readonly LessonCrossing[], school: WrittenSchool): (text: string) => string {
-	const own = new Map(crossings.map(({ name, crossing }) => [name, nameIn(crossing, school).name ?? name]));
+function renaming(
+	{ crossings, medium }: Pick<Lesson, 'crossings' | 'medium'>,
+	school: WrittenSchool
+): (text: string) => string {
+	const own = new Map(
+		crossings.map(({ name, crossing }) => [name, nameIn(crossing, school, medium).name ?? name])
+	);
 	const written = (name: string): string => {
 		const known = own.get(name);
 		if (known) return known;
-		const answer = readName(name);
+		const answer = readName(name, { medium });
 		if (!answer.ok) return name;
 		const { ambiguous, readings } = answer.value;
 		const taught = readings.find((one) => crossings.some((own) => sameCrossing(own.crossing, one.crossing)));
 		const meant = taught ?? (ambiguous ? undefined : readings[0]);
-		return (meant && nameIn(meant.crossing, school).name) ?? name;
+		return (meant && nameIn(meant.crossing, school, medium).name) ?? name;
 	};
 	const ownNames = [...own.keys()]
 		.filter(Boolean)

@@ -3,6 +3,8 @@ export const TONES = {
 	ground: '--ground',
 	'ground-line': '--ground-line',
 	rope: '--rope',
+	'second-yarn': '--second-yarn',
+	'third-yarn': '--third-yarn',
 	wool: '--wool',
 	'wool-edge': '--wool-edge',
 	front: '--front',

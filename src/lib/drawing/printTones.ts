@@ -5,6 +5,8 @@ export const PRINT_TONES: Tones = {
 	ground: '#e6eadf',
 	'ground-line': '#8b9a83',
 	rope: '#f4ead7',
+	'second-yarn': '#b9c9a0',
+	'third-yarn': '#d6c0d3',
 	wool: '#efe6d0',
 	'wool-edge': '#8f8468',
 	front: '#a8480a',

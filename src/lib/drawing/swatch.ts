@@ -3,6 +3,7 @@ import { turnOver } from '$core/crossing/transform';
 import type { Working } from '$core/fabric/fabric';
 import type { Step } from '$core/fabric/steps';
 import type { ClothSpot } from '$core/swatch/clothSpot';
+import { coloursOf } from '$core/swatch/colours';
 import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples, type Ribbon } from './cloth';
 import type { Pen } from './pen';
 
@@ -127,11 +128,15 @@ export const wholeOf = (size: Size): RowStretch => ({
 /** Paints a stretch, with the lower edge of the whole cloth at the size's height. */
 export function paintRows(
 	pen: Pen,
-	{ steps }: Working,
+	working: Working,
 	{ first, last, ...sight }: RowStretch,
 	size: Size,
 	view: View
 ): void {
+	const { steps } = working;
+	const colours = coloursOf(working);
+	/** what lies in another yarn than the main one, by its tone */
+	const others = { 'second-yarn': '', 'third-yarn': '' };
 	const strokes = { leaves: '', ripples: '', strips: '', edges: '' };
 	const crossed: { row: Step; ribbons: Ribbon[]; left: number; bottom: number }[] = [];
 	let ground = '';
@@ -161,11 +166,16 @@ export function paintRows(
 		for (let column = begins; column < ends; column++) {
 			if (covered[column]) continue;
 			const flipped = (view.side === 'wrong') !== view.mirrored;
-			const face = row.faces[flipped ? row.after - 1 - column : column];
+			const at = flipped ? row.after - 1 - column : column;
+			const face = row.faces[at];
 			const knit = (face === 'k') === (view.side === 'right');
 			const x = left + (column + 0.5) * view.stitch;
+			const half = view.stitch / 2;
+			const yarn = colours?.rows[i][at] ?? 0;
+			if (yarn > 0)
+				others[yarn % 2 === 1 ? 'second-yarn' : 'third-yarn'] +=
+					`M${x - half} ${top}H${x + half}V${bottom}H${x - half}Z`;
 			if (knit) {
-				const half = view.stitch / 2;
 				strokes.strips += `M${x - half} ${top}H${x + half}V${bottom}H${x - half}Z`;
 				strokes.leaves += leaves(x, bottom, top, view.stitch * 0.8, view.row / 2);
 			} else strokes.ripples += ripples(x, bottom, top, view.stitch, view.row / 2);
@@ -173,6 +183,7 @@ export function paintRows(
 	}
 	pen.fill(ground, 'ground');
 	pen.fill(strokes.strips, 'rope');
+	if (colours) for (const tone of ['second-yarn', 'third-yarn'] as const) pen.fill(others[tone], tone);
 	pen.line(strokes.leaves, 'wool-edge', 1.3);
 	pen.line(strokes.ripples, 'ground-line', 1.5);
 	for (const { ribbons, left, bottom } of crossed)

@@ -5,6 +5,7 @@ import { play } from '$core/hands/play';
 import { scriptSteps } from '$core/hands/steps';
 import type { Picture } from '$core/handout/schema';
 import { readPattern } from '$core/pattern/pattern';
+import type { Medium } from '$core/technique/medium';
 import { bedGroundOf, bedLayoutOf } from '$lib/drawing/bed';
 import { paintSign, paintSymbol } from '$lib/drawing/chart';
 import { chartPicture } from '$lib/drawing/chartPicture';
@@ -47,7 +48,7 @@ export function drawingOf(picture: Picture): Drawing {
 		case 'row':
 			return row(picture);
 		case 'chart':
-			return chartPicture(workingFor(picture.text), picture, picture);
+			return chartPicture(workingFor(picture), picture, picture);
 		case 'sign':
 			return sign(picture);
 	}
@@ -116,8 +117,8 @@ function cross({ crossing, ...view }: Of<'cross'>): Drawing {
 	return { width, height, paint };
 }
 
-function cloth({ text, first, last, mirrored }: Of<'cloth'>): Drawing {
-	const working = workingFor(text);
+function cloth({ first, last, mirrored, ...rows }: Of<'cloth'>): Drawing {
+	const working = workingFor(rows);
 	const view = { ...CLOTH, mirrored };
 	const size = clothSize(working, view);
 	const shown = Math.min(last, size.rows);
@@ -139,8 +140,8 @@ function sign({ is, crossing, mirrored }: Of<'sign'>): Drawing {
 	return { width: width + 2 * SIGN.rim, height: SIGN.height + 2 * SIGN.rim, paint };
 }
 
-function row({ text, step, from }: Of<'row'>): Drawing {
-	const picture = pictureRow(workingFor(text), step, from);
+function row({ step, from, ...rows }: Of<'row'>): Drawing {
+	const picture = pictureRow(workingFor(rows), step, from);
 	const paint = (pen: TurningPen) =>
 		pen.turned({ x: 0, y: -picture.top }, () => {
 			paintPictureRow(pen, picture);
@@ -151,12 +152,12 @@ function row({ text, step, from }: Of<'row'>): Drawing {
 }
 
 // Rows of one sheet are worked once, however many pictures it has of them.
-let last: { readonly text: string; readonly working: Working } | null = null;
+let last: { readonly text: string; readonly medium?: Medium; readonly working: Working } | null = null;
 
-function workingFor(text: string): Working {
-	if (last?.text !== text) {
-		const working = unwrap(workingOf(readPattern(text)));
-		last = { text, working };
+function workingFor({ text, medium }: Pick<Of<'cloth'>, 'text' | 'medium'>): Working {
+	if (last?.text !== text || last.medium !== medium) {
+		const working = unwrap(workingOf(readPattern(text), { medium }));
+		last = { text, medium, working };
 	}
 	return last.working;
 }

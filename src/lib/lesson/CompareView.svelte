@@ -24,7 +24,7 @@
 			{:else if 'text' in side}
 				<div class="min-h-40 flex-1">
 					{#await import('$lib/drawing/RowsPicture.svelte') then { default: RowsPicture }}
-						<RowsPicture text={side.text} />
+						<RowsPicture text={side.text} medium={lesson.medium} />
 					{/await}
 				</div>
 			{:else if side.showing.shown}

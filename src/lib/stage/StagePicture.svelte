@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { answerFor } from '$core/lesson/answers';
-	import { mirror } from '$core/crossing/transform';
+	import { mirrorIn } from '$core/technique/medium';
 	import { nameIn } from '$core/naming/schools';
 	import { nameOf } from '$core/naming/name';
 	import { handed } from '$core/ways/handed';
@@ -22,11 +22,13 @@
 
 	const leans = $derived.by(() => {
 		if (!seen) return [];
-		const other = handed(mirror(seen.taught.crossing), voice).cloth;
+		const { medium } = stage.lesson;
+		const mirrored = mirrorIn(seen.taught.crossing, medium);
+		const other = handed(mirrored, voice).cloth;
 		const school = moment.school ?? 'over';
 		return [
 			{ crossing: seen.hands.cloth, name: seen.taught.name },
-			{ crossing: other, name: nameIn(mirror(seen.taught.crossing), school).name ?? nameOf(other) }
+			{ crossing: other, name: nameIn(mirrored, school, medium).name ?? nameOf(other) }
 		];
 	});
 	const step = $derived(stage.rows?.steps.at(moment.step));

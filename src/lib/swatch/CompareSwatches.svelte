@@ -38,7 +38,7 @@
 		said = 'Looking …';
 		second = null;
 		const answer = await getJson(swatchAt(id), swatchHeadShape);
-		const worked = answer.ok ? await workingFor(answer.value.swatch.text) : null;
+		const worked = answer.ok ? await workingFor(answer.value.swatch) : null;
 		if (other?.id !== id) return;
 		second = worked;
 		said = answer.ok ? `“${title}” has no rows that can be worked yet.` : answer.error.message;

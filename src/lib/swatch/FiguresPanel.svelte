@@ -2,12 +2,12 @@
 	import { untrack } from 'svelte';
 	import { lengthSaid } from '$core/hands/voice';
 	import { rulesWith } from '$core/rules';
-	import { bedNotes } from '$core/swatch/bedNotes';
+	import { techniqueNotes } from '$core/swatch/techniqueNotes';
 	import { ASSUMED_GAUGE, gaugeOf, roundsAdvice, spacingsFor } from '$core/swatch/measure';
 	import { multipleOf } from '$core/swatch/multiple';
 	import { summaryOf } from '$core/swatch/summary';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import BedFigures from './BedFigures.svelte';
+	import TechniqueFigures from './TechniqueFigures.svelte';
 	import CountsList from './CountsList.svelte';
 	import GaugeFigures from './GaugeFigures.svelte';
 	import type { OpenSwatch } from './openSwatch.svelte';
@@ -45,9 +45,7 @@
 			: null
 	);
 	const said = (mm: number) => lengthSaid(mm, settings.value);
-	const medium = $derived(
-		open.card.medium === 'machine' || open.card.medium === 'loom' ? open.card.medium : null
-	);
+	const technique = $derived(techniqueNotes(working, open.card.medium, rules));
 	/** what of the gauge nobody entered */
 	const assumed = $derived(
 		(['stitches', 'rows'] as const)
@@ -78,7 +76,7 @@
 		</section>
 	{/if}
 
-	{#if medium}<BedFigures bed={bedNotes(working, medium, rules)} {medium} />{/if}
+	{#if technique}<TechniqueFigures told={technique} medium={open.card.medium} />{/if}
 	<SlackFigures {open} {working} />
 	<RowsOtherwise {open} {working} />
 </div>

@@ -102,7 +102,7 @@
 
 	function put(event: SubmitEvent) {
 		event.preventDefault();
-		const answer = readName(name);
+		const answer = readName(name, { medium: open.card.medium });
 		if (!answer.ok) return void (wrong = answer.error.message);
 		if (answer.value.ambiguous)
 			return void (wrong = `“${name}” has ${answer.value.readings.length} readings here. Write both numbers, as in 2/2 RC.`);
@@ -130,8 +130,8 @@
 				voice={settings.value}
 				alt="{placed.item.text}: worked {placed.crossing.order.join(' ')}"
 			/>
-			{#if step.row.side === 'WS' && nameIn(turnOver(placed.crossing), 'over').name}
-				<p>The right side shows {nameIn(turnOver(placed.crossing), 'over').name}.</p>
+			{#if step.row.side === 'WS' && nameIn(turnOver(placed.crossing), 'over', open.card.medium).name}
+				<p>The right side shows {nameIn(turnOver(placed.crossing), 'over', open.card.medium).name}.</p>
 			{/if}
 			{#if seenWays.length > 0}
 				<details class="rounded-xl border border-hairline px-4 py-2.5">
@@ -170,7 +170,7 @@
 				<div>
 					<p class="font-semibold">It may also be read as</p>
 					{#each others as crossing, i (i)}
-						{@const other = nameIn(crossing, 'over').name}
+						{@const other = nameIn(crossing, 'over', open.card.medium).name}
 						{#if other}<div class="mt-2 grid gap-1">
 								<StillRail
 									{crossing}

@@ -28,7 +28,7 @@
 	$effect(() => {
 		const text = made.ok ? made.value : null;
 		if (text === null) working = null;
-		else void workingFor(text).then((worked) => made.ok && made.value === text && (working = worked));
+		else void workingFor({ text }).then((worked) => made.ok && made.value === text && (working = worked));
 	});
 	const usual = $derived.by(() => {
 		const named = recipe.motif === 'rope' ? readName(recipe.name) : null;

@@ -19,12 +19,12 @@
 
 	const settings = getSettings();
 	const memory = untrack(() => new OpenMemory(data.memory));
-	const question = $derived({ text: data.swatch.text, memory: memory.names });
+	const question = $derived({ ...data.swatch, memory: memory.names });
 	const here = $derived(workedHere(question));
 	/** what was worked away from the page, where it is too much for it; `null` where it cannot be worked */
 	let away = $state.raw<Working | null>();
 	$effect(() => {
-		if (!here) void workingFor(question.text, question.memory).then((worked) => (away = worked));
+		if (!here) void workingFor(question).then((worked) => (away = worked));
 	});
 	const working = $derived(here ? (here.ok ? here.value : null) : away);
 	const word = $derived(working?.pattern.rounds ? 'Round' : 'Row');

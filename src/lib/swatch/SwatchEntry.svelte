@@ -15,7 +15,7 @@
 	/** the rows as worked, `null` where they cannot be; nothing yet while they are being worked */
 	let working = $state.raw<Working | null>();
 	$effect(() => {
-		if (seen) void workingFor(swatch.text).then((worked) => (working = worked));
+		if (seen) void workingFor(swatch).then((worked) => (working = worked));
 	});
 	const medium = $derived(MEDIUM_NAMES[swatch.medium].toLowerCase());
 </script>

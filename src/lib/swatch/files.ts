@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import type { Working } from '$core/fabric/fabric';
 import type { Voice } from '$core/hands/voice';
 import { chartOf } from '$core/swatch/chart';
+import { printChart } from '$core/formats/chart';
 import { parseJson } from '$core/formats/json';
 import { parseSwatch } from '$core/formats/swatch';
 import { good, type Result } from '$core/result';
@@ -64,7 +65,7 @@ export function chartSvg(working: Working, voice: Voice, title: string, page: El
 }
 
 /** The chart as the command line gives it: boxes row by row, its crossings, what was found in the rows. */
-export const chartJson = (working: Working): string => JSON.stringify(chartOf(working), null, 2);
+export const chartJson = (working: Working): string => JSON.stringify(printChart(chartOf(working)), null, 2);
 
 /** The whole cloth as a drawing of its own, in the colours of the page. */
 export function clothSvg(working: Working, view: View, title: string, page: Element): string {

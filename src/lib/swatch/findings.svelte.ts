@@ -2,6 +2,7 @@ import { counted } from '$core/naming/numbers';
 import type { Problem } from '$core/fabric/problem';
 import { problemSpot, type ClothSpot } from '$core/swatch/clothSpot';
 import { mendsOf } from '$core/swatch/mend';
+import { unusualSpacings } from '$core/swatch/spacing';
 import type { Mend } from '$core/swatch/text';
 import type { OpenSwatch } from './openSwatch.svelte';
 
@@ -24,7 +25,7 @@ export class Findings {
 
 	readonly #all: readonly Problem[] = $derived.by(() => {
 		const { working, fault } = this.open;
-		return working && !fault ? working.fabric.problems : [];
+		return working && !fault ? [...working.fabric.problems, ...unusualSpacings(working)] : [];
 	});
 	readonly #toSee = $derived(this.#all.filter(({ severity }) => severity !== 'info'));
 	/** how many are only information */

@@ -95,7 +95,7 @@ export class OpenSwatch {
 		if (Object.keys(card).length > 0) this.card = { ...this.card, ...card };
 		this.#post(said);
 		if (text !== undefined) this.#later();
-		else if ('size' in fields) this.work();
+		else if ('size' in fields || 'medium' in fields) this.work();
 	}
 
 	/** Edits the rows, from wherever they were asked for. */
@@ -210,7 +210,12 @@ export class OpenSwatch {
 
 	/** Works the rows as they are written now; what would keep the page waiting is worked away from it. */
 	work(): void {
-		const question = { text: this.text, memory: this.#memory, size: this.card.size };
+		const question = {
+			text: this.text,
+			memory: this.#memory,
+			size: this.card.size,
+			medium: this.card.medium
+		};
 		this.away.stop();
 		this.gaveUp = false;
 		const here = workedHere(question, this.working ?? undefined);

@@ -3,14 +3,17 @@ import { within } from '$core/fabric/effort';
 import type { Memory } from '$core/naming/settled';
 import { readPattern, type Pattern } from '$core/pattern/pattern';
 import type { Result } from '$core/result';
+import type { Medium } from '$core/technique/medium';
 import { Errand } from '$lib/client/errand.svelte';
 
 /** Rows to be worked, and what the teacher's keys and choices settle. */
 export interface RowsQuestion {
 	readonly text: string;
-	readonly memory: Memory | undefined;
+	readonly memory?: Memory;
 	/** which of its sizes */
 	readonly size?: number;
+	/** what it is made in; by hand unless it says */
+	readonly medium?: Medium;
 }
 export type RowsAnswer = Result<Working>;
 
@@ -29,9 +32,12 @@ export const rowsErrand = () =>
  *
  * @param earlier what was worked before, most of which may stand
  */
-export function workedHere({ text, memory, size }: RowsQuestion, earlier?: Working): RowsAnswer | null {
+export function workedHere(
+	{ text, memory, size, medium }: RowsQuestion,
+	earlier?: Working
+): RowsAnswer | null {
 	if (freshIn(text, earlier?.pattern) > READ_HERE) return null;
-	return within(working(readPattern(text, earlier?.pattern, size), { memory }, earlier), WORKED_HERE);
+	return within(working(readPattern(text, earlier?.pattern, size), { memory, medium }, earlier), WORKED_HERE);
 }
 
 /** How much of a text was not there before: lines that stand as they were are not read again. */
@@ -39,22 +45,17 @@ const freshIn = (text: string, before?: Pattern): number =>
 	text.split('\n').reduce((sum, line) => (before?.lines.has(line) ? sum : sum + line.length), 0);
 
 /** What came from another thread, with the question's own memory: the next working asks whether it is the same. */
-export const adoptWorking = (worked: Working, { memory }: RowsQuestion): Working => ({
+export const adoptWorking = (worked: Working, { memory, medium }: RowsQuestion): Working => ({
 	...worked,
-	options: { memory }
+	options: { memory, medium }
 });
 
 /** Pictures wait in one line for one thread. */
 const looking = rowsErrand();
 let line: Promise<unknown> = Promise.resolve();
 
-/**
- * The cloth of a text, for pictures that only look at it; `null` where it cannot be worked.
- *
- * @param memory what the teacher's keys and choices settle
- */
-export async function workingFor(text: string, memory?: Memory): Promise<Working | null> {
-	const question = { text, memory };
+/** The cloth of some rows, for pictures that only look at it; `null` where they cannot be worked. */
+export async function workingFor(question: RowsQuestion): Promise<Working | null> {
 	let answer = workedHere(question);
 	if (!answer) {
 		const turn = line.then(() => looking.ask(question));

@@ -7,8 +7,8 @@ import type { RowsAnswer, RowsQuestion } from './rows';
 const REPORT_EVERY = 50_000;
 
 /** Reads and works rows away from the page. */
-addEventListener('message', ({ data: { text, memory, size } }: MessageEvent<RowsQuestion>) => {
-	const effort = working(readPattern(text, undefined, size), { memory });
+addEventListener('message', ({ data: { text, memory, size, medium } }: MessageEvent<RowsQuestion>) => {
+	const effort = working(readPattern(text, undefined, size), { memory, medium });
 	let [worked, said] = [0, 0];
 	let step = effort.next();
 	while (!step.done) {
