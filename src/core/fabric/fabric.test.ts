@@ -1,9 +1,10 @@
 import fc from 'fast-check';
+import type { Medium } from '../technique/medium';
 import { describe, expect, it } from 'vitest';
 import { range } from '../../../tests/support/arbitrary';
 import { vectors } from '../../../tests/support/vectors';
 import { readPattern } from '../pattern/pattern';
-import { type Result } from '../result';
+import { unwrap, type Result } from '../result';
 import { fabricOf, workingOf } from './fabric';
 import { answer, lastRow } from '../../../tests/support/rows';
 
@@ -16,10 +17,36 @@ interface RowsCase {
 	codes: string[];
 }
 
-const valueOf = <T>(result: Result<T>): T => {
-	if (!result.ok) throw new Error(result.error.message);
-	return result.value;
-};
+
+describe('rows in a technique', () => {
+	const faults = (text: string, medium: Medium) =>
+		unwrap(fabricOf(text, { medium })).problems.map(({ code }) => code);
+	const double =
+		'Cast on 24.\nRow 1 (RS): *k1, p1; rep from * to end.\nRow 3: [k1, p1] 4 times, 4/4 RC.\nRow 2: as they face.';
+
+	it('count double knitting in stitches, two a pair, that travel no further than their layers', () => {
+		const fabric = unwrap(fabricOf(double, { medium: 'double' }));
+		expect(fabric.problems).toEqual([]);
+		expect(fabric.rows[2].strands.slice(0, 16)).toEqual([
+			16, 15, 14, 13, 12, 11, 10, 9, 24, 23, 22, 21, 20, 19, 18, 17
+		]);
+		expect(fabric.rows[2].faces).toBe('pk'.repeat(12));
+		expect(faults(double, 'hand')).toContain('too-few');
+	});
+
+	it('take the key of a pattern in its technique', () => {
+		const key = `${double.replace('4/4 RC', 'Otter')}\nKey:\nOtter: sl next 4 sts to cn and hold in back, k4, k4 from cn`;
+		expect(faults(key, 'double')).toEqual([]);
+	});
+
+	it('let ropes lie on the plain fabric of a machine or loom, and nowhere else', () => {
+		const rope = `Cast on 12.\nRow 1 (RS): k12.\n${[3, 9, 15, 21].map((n) => `Row ${n}: k4, 2/2 RC, k4.`).join('\n')}\nAll other rows: as they face.`;
+		expect(faults(rope, 'hand')).toEqual(['sunk-rope']);
+		expect(faults(rope, 'slipped')).toEqual(['sunk-rope']);
+		expect(faults(rope, 'machine')).toEqual([]);
+		expect(faults(rope, 'loom')).toEqual([]);
+	});
+});
 
 describe('the vectors of rows', () => {
 	it.each(vectors('rows.json') as RowsCase[])(
@@ -207,7 +234,7 @@ describe('a changed text', () => {
 					);
 					const earlier = workingOf(was);
 					const now = earlier.ok && workingOf(readPattern(text, was), {}, earlier.value);
-					if (now) expect(now.ok && now.value.fabric).toEqual(fabricOf(text).ok && valueOf(fabricOf(text)));
+					if (now) expect(now.ok && now.value.fabric).toEqual(fabricOf(text).ok && unwrap(fabricOf(text)));
 				}
 			)
 		);
@@ -217,10 +244,10 @@ describe('a changed text', () => {
 		const before = readPattern(
 			'Cast on 6.\nRow 1: p1, k4, p1.\nRow 2: as they face.\nRow 3: p1, 2/2 RC, p1.\nRow 4: as they face.'
 		);
-		const earlier = valueOf(workingOf(before));
+		const earlier = unwrap(workingOf(before));
 		const text =
 			'Cast on 6.\nRow 1: p1, k3, k1, p1.\nRow 2: as they face.\nRow 3: p1, 1/3 LC, p1.\nRow 4: as they face.';
-		const { steps } = valueOf(workingOf(readPattern(text, before), {}, earlier));
+		const { steps } = unwrap(workingOf(readPattern(text, before), {}, earlier));
 		expect(steps.map(({ worked }, i) => worked === earlier.steps[i].worked)).toEqual([
 			false,
 			true,

@@ -27,6 +27,14 @@ describe('what a lesson follows', () => {
 		).toBe(own);
 	});
 
+	it('is written in the size that the swatch is knitted in', () => {
+		const rows = { ...swatch, text: 'Cast on 8 (12, 16).\nRow 1 (RS): k2 (4, 6), 2/2 RC, k2 (4, 6).' };
+		const text = (size?: number) =>
+			followSources(own, { ...nothing, swatches: [{ ...rows, size }] }).swatches[0].text;
+		expect(text(2)).toBe('Cast on 12.\nRow 1 (RS): k4, 2/2 RC, k4.');
+		expect(text()).toBe('Cast on 8.\nRow 1 (RS): k2, 2/2 RC, k2.');
+	});
+
 	it('is the swatch it was drafted from, where its rows are those', () => {
 		const knit: Lesson = {
 			...own,

@@ -1,13 +1,26 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { CROSSING_FORMAT } from '../crossing/schema';
 import { plain, readKey } from '../naming/key';
+import { inOneSize } from '../pattern/sizes';
 import { applyChange } from './change';
 import type { Lesson, LessonCrossing } from './lesson';
 import { MOST_ROWS_TEXT } from './schema';
 
+/** A swatch of the teacher's, and which of the sizes its rows are written for she knits. */
+export interface SourceSwatch {
+	readonly id: string;
+	readonly title: string;
+	readonly text: string;
+	readonly size?: number | null;
+}
+
+/** The rows of a swatch as a lesson has them: a class knits one size. */
+export const rowsForLesson = ({ text, size }: Pick<SourceSwatch, 'text' | 'size'>): string =>
+	inOneSize(text, size ?? 1).slice(0, MOST_ROWS_TEXT);
+
 /** What a lesson's parts come from, as the teacher has it now: her swatches, her sayings, and the texts of her keys in use. */
 export interface Sources {
-	readonly swatches: readonly { readonly id: string; readonly title: string; readonly text: string }[];
+	readonly swatches: readonly SourceSwatch[];
 	readonly sayings: readonly { readonly crossing: Crossing; readonly saying: string }[];
 	readonly keys: readonly string[];
 }
@@ -31,9 +44,9 @@ export function followSources(lesson: Lesson, { swatches, sayings, keys }: Sourc
 	});
 	const rows = changedOnly(lesson.swatches, (taken) => {
 		const source = swatches.find(({ id }) => id === taken.id);
-		return source && (source.text !== taken.text || source.title !== taken.title)
-			? { id: taken.id, title: source.title.slice(0, 200), text: source.text.slice(0, MOST_ROWS_TEXT) }
-			: taken;
+		if (!source) return taken;
+		const [title, text] = [source.title.slice(0, 200), rowsForLesson(source)];
+		return text !== taken.text || title !== taken.title ? { id: taken.id, title, text } : taken;
 	});
 	return crossings === lesson.crossings && rows === lesson.swatches
 		? lesson
@@ -41,13 +54,13 @@ export function followSources(lesson: Lesson, { swatches, sayings, keys }: Sourc
 }
 
 /** A lesson whose rows are those of a swatch of the teacher's, from now on following it; rows that are others stay alone. */
-export function linkSwatch(lesson: Lesson, source: Sources['swatches'][number]): Lesson {
+export function linkSwatch(lesson: Lesson, source: SourceSwatch): Lesson {
 	const rows = lesson.swatches.find(({ text }) => text === source.text);
 	if (!rows) return lesson;
 	const linked = applyChange(lesson, { kind: 'keep-swatch', swatch: rows.id, as: source.id });
 	return applyChange(linked, {
 		kind: 'put-swatch',
-		swatch: { ...source, title: source.title.slice(0, 200) }
+		swatch: { id: source.id, title: source.title.slice(0, 200), text: source.text }
 	});
 }
 

@@ -21,21 +21,45 @@ const CAST_ON = new RegExp(`\\b(?:cast on|co)\\s+${LIST.source}`, 'i');
  * @param size from 1; lists without it give their first
  */
 export function sized(text: string, size: number): Sized {
-	const castOn = CAST_ON.exec(text);
-	const sizes = castOn ? 1 + listOf(castOn[1]).length : 1;
+	const sizes = sizesIn(text);
 	if (!/[([]\s*(?:\d|[-–—])/.test(text)) return { text, sizes, odd: [] };
 	const odd: Place[] = [];
-	const written = text.replace(LIST, (list: string, inside: string, at: number) => {
+	const written = eachList(text, sizes, (numbers, list, at) => {
+		if (numbers.length !== sizes) odd.push({ from: at, to: at + list.length });
+		return numberFor(numbers, size).padStart(list.length);
+	});
+	return { text: written, sizes, odd };
+}
+
+/** The text of a pattern in one of its sizes alone: `k2 (3, 4)` as `k3`; a text of one size as it stands. */
+export function inOneSize(text: string, size = 1): string {
+	const sizes = sizesIn(text);
+	return sizes === 1 ? text : eachList(text, sizes, (numbers) => numberFor(numbers, size));
+}
+
+function sizesIn(text: string): number {
+	const castOn = CAST_ON.exec(text);
+	return castOn ? 1 + listOf(castOn[1]).length : 1;
+}
+
+/** A text with each list of sizes written otherwise. */
+const eachList = (
+	text: string,
+	sizes: number,
+	write: (numbers: readonly string[], list: string, at: number) => string
+): string =>
+	text.replace(LIST, (list: string, inside: string, at: number) => {
 		const numbers = [/^(?:\d+|[-–—])/.exec(list)![0], ...listOf(inside)];
 		// One number alone in brackets says something else, unless there are two sizes.
 		if (numbers.length === 2 && sizes !== 2) return list;
 		// A dash before brackets joins words: only numbers begin a list.
 		if (!/^\d/.test(list) && sizes === 1) return list;
-		if (numbers.length !== sizes) odd.push({ from: at, to: at + list.length });
-		const number = numbers[size - 1] ?? numbers[0];
-		return (/^\d/.test(number) ? number : '0').padStart(list.length);
+		return write(numbers, list, at);
 	});
-	return { text: written, sizes, odd };
+
+function numberFor(numbers: readonly string[], size: number): string {
+	const number = numbers[size - 1] ?? numbers[0];
+	return /^\d/.test(number) ? number : '0';
 }
 
 const listOf = (inside: string): string[] => inside.split(',').map((one) => one.trim());

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { rowsForLesson } from '$core/lesson/follow';
 	import { counted } from '$core/naming/numbers';
 	import { onMount } from 'svelte';
 	import { LEVEL_CHOICES, MEDIUM_NAMES, YARN_CHOICES } from '$lib/ui/words';
@@ -110,7 +111,9 @@
 		rows = ON_THEIR_WAY;
 		if (key) crossings = joinNames(settledNames(key.text));
 		if (swatch === '') return;
-		const answer = mapResult(await getJson(swatchAt(id), swatchHeadShape), (kept) => kept.swatch.text);
+		const answer = mapResult(await getJson(swatchAt(id), swatchHeadShape), (kept) =>
+			rowsForLesson(kept.swatch)
+		);
 		if (swatch === id) rows = answer;
 	}
 	onMount(() => void (from && choose(keys.some((one) => one.keyId === from) ? keyValue(from) : from)));

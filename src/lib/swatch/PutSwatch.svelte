@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { rowsForLesson } from '$core/lesson/follow';
 	import { putSwatch } from '$core/planning/putSwatch';
 	import { ratesWith } from '$core/planning/rates';
 	import { newId } from '$lib/client/id';
@@ -14,7 +15,7 @@
 	const changes = () =>
 		putSwatch(
 			newId,
-			{ id: open.id, title: open.card.title, text: open.text },
+			{ id: open.id, title: open.card.title, text: rowsForLesson({ text: open.text, size: open.card.size }) },
 			ratesWith(settings.value.rates)
 		);
 </script>

@@ -60,7 +60,9 @@ export const changeClashShape = z.object({
 });
 
 const sourcesShape = z.object({
-	swatches: z.array(z.object({ id: z.string(), title: z.string(), text: z.string() })),
+	swatches: z.array(
+		z.object({ id: z.string(), title: z.string(), text: z.string(), size: z.optional(z.nullable(z.int())) })
+	),
 	sayings: z.array(z.object({ crossing: crossingShape, saying: z.string() })),
 	keys: z.array(z.string())
 });

@@ -64,7 +64,8 @@ export async function lessonNames(owner: string): Promise<Named[]> {
 /** What a lesson of the teacher's follows, in one value: `swatches` it has rows of, her sayings, her keys in use. */
 const SOURCES = `jsonb_build_object(
 	'swatches', (select coalesce(jsonb_agg(jsonb_build_object(
-			'id', swatches.id, 'title', swatches.document->>'title', 'text', swatches.document->>'text'
+			'id', swatches.id, 'title', swatches.document->>'title', 'text', swatches.document->>'text',
+			'size', (swatches.document->>'size')::int
 		)), '[]') from swatches
 		where swatches.owner = $1 and swatches.removed_at is null and swatches.id::text in
 			(select taken->>'id' from jsonb_array_elements(lessons.document->'swatches') as taken)),
