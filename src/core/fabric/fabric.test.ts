@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { range } from '../../../tests/support/arbitrary';
 import { vectors } from '../../../tests/support/vectors';
 import { readPattern } from '../pattern/pattern';
-import { unwrap, type Result } from '../result';
+import { unwrap } from '../result';
 import { fabricOf, workingOf } from './fabric';
 import { answer, lastRow } from '../../../tests/support/rows';
 
@@ -16,7 +16,6 @@ interface RowsCase {
 	home?: number | null;
 	codes: string[];
 }
-
 
 describe('rows in a technique', () => {
 	const faults = (text: string, medium: Medium) =>

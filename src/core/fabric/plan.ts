@@ -94,10 +94,11 @@ class Planning {
 		let base = this.#n - (least - 1);
 		let next = least;
 		const begun = this.#drafts.length;
+		const marked = [...section.byNumber].find(([, row]) => markOf(row, true) !== null);
 		const upTo = (highest: number) => {
 			if (highest > MOST_ROWS) this.#tooMany(section.byNumber.get(highest)!);
 			for (; next <= Math.min(highest, MOST_ROWS); next++) {
-				const written = section.byNumber.get(next) ?? this.#filling(section, next, base + next);
+				const written = section.byNumber.get(next) ?? this.#filling(section, marked, next, base + next);
 				this.#n = base + next;
 				if (written) this.#add(written, next, section.byNumber.get(next) === written, begun);
 				else
@@ -138,9 +139,14 @@ class Planning {
 	}
 
 	/** The row of a section that stands for all of its kind; its side is told by any row that has one. */
-	#filling({ all, byNumber }: Section, n: number, running: number): WrittenRow | undefined {
-		const marked = [...byNumber].find(([, row]) => markOf(row, true) !== null);
-		const earlier = this.#drafts.find((draft) => draft.marked !== null);
+	#filling(
+		{ all }: Section,
+		marked: readonly [number, WrittenRow] | undefined,
+		n: number,
+		running: number
+	): WrittenRow | undefined {
+		if (all.length === 0) return undefined;
+		const earlier = marked ? undefined : this.#drafts.find((draft) => draft.marked !== null);
 		const [at, side] = marked
 			? [n - marked[0], markOf(marked[1], true)!]
 			: earlier
