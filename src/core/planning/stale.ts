@@ -4,7 +4,7 @@ import { readName } from '../naming/read';
 import type { Reading } from '../naming/reading';
 import { crossingsOf, madeInRows } from './about';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
-import { NAMES } from '../telling/schoolsIn';
+import { NAMES } from '../naming/inText';
 
 /** A name that a lesson speaks of though nothing in it teaches that crossing; the part it stands in, or none. */
 export interface StaleName {

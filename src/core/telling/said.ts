@@ -3,7 +3,7 @@ import type { Voice } from '../hands/voice';
 import { readName } from '../naming/read';
 import { nameIn, type WrittenSchool } from '../naming/schools';
 import type { Lesson, Part } from '../lesson/lesson';
-import { NAMES } from './schoolsIn';
+import { NAMES } from '../naming/inText';
 import { wordsInTerms } from './terms';
 
 /** In whose names and words a lesson is told; as it is written, where neither is given. */

@@ -1,13 +1,6 @@
+import { NAMES } from '../naming/inText';
 import { readName } from '../naming/read';
 import type { Lesson } from '../lesson/lesson';
-
-/** Names as they stand among other words. */
-export const NAMES = [
-	/\b\d{1,2}(?:\/\d{1,2}){1,2} ?[RL](?:P?C|C)\b/gi,
-	/\b[CT]\d{1,2}[FB]P?\b/g,
-	/\b[CT]\d{1,2}[RL]\b/g,
-	/\b\w+ over \w+ (?:right|left) (?:purl )?cross\b/gi
-];
 
 /** Schools that look alike count as one: a name with a hold counts all or the held. */
 const FAMILY: Readonly<Record<string, string>> = { held: 'hold' };

@@ -26,6 +26,8 @@
 	/** records that were taken while this page is open, and those that are still on their way: newer than what was loaded */
 	let taken = $state.raw<readonly KeptClass[]>([]);
 	onMount(() => {
+		// What was on its way while this page was loaded may have been taken before anybody here listened.
+		taken = outbox.recent(classesAt(open.id)).map(({ letter }) => keptOf(letter.body));
 		const stop = open.watch();
 		const rest = outbox.onTaken(({ to, body }) => {
 			if (to === classesAt(open.id)) taken = [...taken, keptOf(body)];
