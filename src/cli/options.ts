@@ -54,6 +54,7 @@ const TAKEN = {
 	chart: ['count', 'centre', 'size', 'medium'],
 	draft: [],
 	'check-lesson': [],
+	claims: [],
 	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large']
 } satisfies Record<string, readonly (OptionName | Flag)[]>;
 

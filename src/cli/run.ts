@@ -1,5 +1,6 @@
 import { fabricOf, sizeWorked } from '../core/fabric/fabric';
 import { printChart } from '../core/formats/chart';
+import { claimsAsked } from '../core/formats/claims';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
@@ -38,7 +39,8 @@ const BY_INPUT: ReadonlyMap<string, Answer> = new Map([
 	['rows', answerRows],
 	['chart', answerChart],
 	['draft', answerDraft],
-	['check-lesson', answerCheck]
+	['check-lesson', answerCheck],
+	['claims', answerClaims]
 ]);
 
 /** Whether a verb takes its matter from standard input. */
@@ -167,6 +169,11 @@ function answerCheck(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('check-lesson', args, []);
 	if (!asked.ok) return asked;
 	return mapResult(parsedScript(input, parseLesson), (lesson) => checkLesson(lesson));
+}
+
+function answerClaims(args: readonly string[], input: string): Result<unknown> {
+	const asked = given('claims', args, []);
+	return asked.ok ? parsedScript(input, claimsAsked) : asked;
 }
 
 function bedOf({ options }: Given): Bed | null {
