@@ -333,6 +333,90 @@ Tug the yarn after the cross. | 2/2 RC | nothing
 The left edge of the rope gapes. | 2/2 RC | nothing
 Count the bars above the cross. | 2/2 RC | nothing
 Put a marker in the last stitch. | 2/2 RC | nothing
+Take two stitches onto the cable needle and leave them in front of your work. | 2/2 LC | hold: true
+Slip the first three to the cable needle and keep it behind. | 3/3 RC | hold: true
+Let the cable needle hang at the front while you knit the other two. | 2/2 LC | hold: true
+The stitches that wait come first. | 2/2 RC | first: false
+Work the waiting stitches last. | 2/2 RC | first: true
+Stitches 1 and 2 travel under stitches 3 and 4. | 2/2 RC | behind: true
+Stitches 1 and 2 travel over 3 and 4. | 2/2 LC | in-front: true
+The last stitch crosses in front of the first two. | 1/2 RC | in-front: true
+The last stitch crosses behind the first two. | 2/1 LC | behind: true
+The first stitch passes in front of the other two. | 1/2 LC | in-front: true
+The first stitch goes behind. | 1/2 LC | behind: false
+Six stitches take part: it takes six stitches. | 3/3 LC | count: true
+You need two stitches on the cable needle. | 2/2 LC | count: true
+Put the first four stitches on the cable needle. | 4/4 LC | count: true
+Hold four in front. | 4/4 LC | hold: true
+Hold four in back. | 4/4 LC | hold: false
+This cable leans right because the stitches are held at the back. | 2/2 RC | lean: true, hold: true
+Since you hold in front, it leans left. | 2/2 LC | hold: true, lean: true
+Held at the back, the first two end up behind. | 2/2 RC | behind: true
+Purl both stitches that pass behind. | 2/2 RPC | face: true
+Knit both stitches that pass behind. | 2/2 RPC | face: false
+The back stitches are purled. | 2/2 LPC | face: true
+The front stitches are purled. | 2/2 LPC | face: false
+Purl the last stitch. | 2/1 LPC | face: true
+Knit the last stitch. | 2/1 LPC | face: false
+The two knit stitches lie over the purl stitch. | 2/1 LPC | in-front: true
+It slants to the left, never to the right. | 2/2 LC | lean: true
+It slants to the right, never to the left. | 2/2 LC | lean: false
+2/2 LC slants left while 2/2 RC slants right. | 2/2 RC;2/2 LC | lean of 1: true, lean: true
+2/2 LC and 2/2 RC both slant left. | 2/2 RC;2/2 LC | lean of 1: false
+They lean in opposite directions. | 2/2 RC;2/2 LC | same: true
+They lean the same way. | 2/2 RC;2/2 LC | same: false
+Both crosses look alike. | 2/2 RC;2/2 LC | same: false
+One is the mirror image of the other. | 2/2 RC;2/2 LC | same: true
+The first two change the side: they come to lie on the left. | 2/2 RC | nothing
+The stitches end in the order 3 4 1 2. | 2/2 RC | order: true
+From right to left the new order is 3 4 1 2. | 2/2 RC | order: true
+You knit in the order 3, 4, 1, 2. | 2/2 LC | order: true
+Work them in this order: 4 3 2 1. | 2/2 LC | order: false
+The new order is 5 3 4 1 2. | 2/1/2 LC | order: false
+The new order is 4 5 3 1 2. | 2/1/2 LC | order: true
+The middle stitch keeps its place. | 2/1/2 LC | order: true
+Stitches 4 and 5 are worked first. | 2/1/2 LC | first: true
+Knit 4 and 5 first, then the middle stitch, then 1 and 2. | 2/1/2 LC | first: true
+The outer pairs are knitted. | 2/1/2 LC | nothing
+Hold three in front. | 2/1/2 LC | hold: true
+When you hold behind, the rope leans right. | 2/2 LC | lean: true
+If you held it behind, it would lean left. | 2/2 LC | lean: false
+If by mistake you hold them at the back, the rope leans right. | 2/2 LC | lean: true
+If you knit them in place, nothing crosses. | 2/2 LC | nothing
+Unless held in front it leans right. | 2/2 LC | lean: true
+Keep the cable needle at the back, or the rope will lean left. | 2/2 RC | hold: true, lean: true
+Keep the cable needle at the back or it will lean right. | 2/2 RC | hold: true, lean: false
+Which stitches lie in front? | 2/2 RC | nothing
+Why does it lean right? | 2/2 RC | nothing
+Crosses held in front always lean left. | 2/2 RC | lean of all: true
+Left crosses lean left. | 2/2 RC | lean of all: true
+Every right cross leans left. | 2/2 RC | lean of all: false
+Waiting at the back means it leans right. | 2/2 RC | lean of all: true
+Keeping them in front makes the rope lean right. | 2/2 RC | lean of all: false
+Cross on every eighth row. | 4/4 RC | spacing: null
+Leave five plain rows between crosses. | 3/3 RC | spacing: null
+C6B is worked over six stitches. | C6B | count: true
+C6B holds three at the back. | C6B | hold: true
+C6B leans right. | C6B | lean: true
+C6B leans left. | C6B | lean: false
+The left-hand two pass over the right-hand two. | 2/2 RC | in-front: true
+The right-hand two lie on top. | 2/2 RC | in-front: false
+Your left hand holds the cable needle. | 2/2 RC | nothing
+Use your right hand to slip them. | 2/2 RC | nothing
+Rest your hands, then go on. | 2/2 RC | nothing
+Bring the yarn to the front before you purl. | 2/1 RPC | nothing
+Keep your grip loose. | 2/2 RC | nothing
+Learners often hold it in front. | 2/2 RC | nothing
+Do not let the held stitches drop. | 2/2 RC | nothing
+There is a hole at the left edge. | 2/2 RC | nothing
+Your needle should be no thicker than the others. | 2/2 RC | nothing
+Row 5 is the cross row. | 2/2 RC | nothing
+Hold two in front and it leans right. | 2/2 RC | hold: false, lean: true
+The held two wait patiently at the back. | 2/2 RC | hold: true
+You hold the first two at the back and knit the last two first. | 2/2 RC | hold: true, first: true
+The first two are knitted last. | 2/2 RC | first: true
+The last two are knitted last. | 2/2 RC | first: false
+Slip two to the back, knit two, knit the slipped two. | 2/2 RC | hold: true
 `
 	.trim()
 	.split('\n')

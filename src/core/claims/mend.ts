@@ -148,6 +148,8 @@ function* anew(
 	if (kind === 'same') {
 		yield { ...all, text: 'they mirror each other' };
 		yield { ...all, text: 'they are not the same' };
+		yield { ...all, text: 'they lean the same way' };
+		yield { ...all, text: 'they lean in opposite directions' };
 		return;
 	}
 	if (!facts) {

@@ -282,22 +282,21 @@ class Reading {
 		const [[one], ...others] = pair.map(({ crossings }) => crossings);
 		const alike = others.every(([other]) => sameCrossing(one, other));
 		const mirrored = others.every(([other]) => sameCrossing(mirror(one), other));
+		const leans = new Set(pair.map(({ crossings: [crossing] }) => rope(crossing)));
 		// Two crosses may be alike in one respect and differ in all others.
 		const whole =
 			/\b(?:is|are|look|looks) (?:all |both |just |exactly )?(?:alike|identical|the same|equal)(?: cross(?:es)?| cable| thing)?$/.test(
 				clause.shorthand.replace(/§\w|\bnot /g, '').trim()
 			);
-		const is =
-			said.how === 'mirrored'
-				? mirrored
-				: said.how === 'different'
-					? !alike
-					: alike
-						? true
-						: whole
-							? false
-							: null;
-		const holds = is === null ? null : denied ? !is : is;
+		const is: Readonly<Record<typeof said.how, boolean | null>> = {
+			mirrored,
+			different: !alike,
+			'one-lean': leans.size === 1,
+			'two-leans': leans.size === pair.length,
+			alike: alike ? true : whole ? false : null
+		};
+		const so = is[said.how];
+		const holds = so === null || !denied ? so : !so;
 		const because = alike
 			? 'They are one and the same cross.'
 			: mirrored

@@ -36,7 +36,7 @@ export type Said =
 	| { readonly kind: 'face'; readonly face: 'k' | 'p'; readonly pick: Pick }
 	| { readonly kind: 'lean'; readonly lean: 'right' | 'left' }
 	| { readonly kind: 'spacing' }
-	| { readonly kind: 'same'; readonly how: 'alike' | 'mirrored' | 'different' };
+	| { readonly kind: 'same'; readonly how: 'alike' | 'mirrored' | 'different' | 'one-lean' | 'two-leans' };
 
 /** What was said, whether it was denied, and the stitches that a later “they” may mean. */
 export interface SaidClause {
@@ -91,7 +91,12 @@ export function saidOf(shorthand: string): SaidClause | null {
 	return { said, denied, spokenOf: held ? pickOf('@H') : (picks.at(0) ?? null) };
 }
 
+/** Who may do well or badly; what they do says nothing of a cross. */
+const PEOPLE =
+	/^(?:(?:some|many|most|all|the|our|your|new|often|sometimes) )*(?:learners?|beginners?|people|everyone|everybody|somebody|someone|students?|children|knitters?|he|she|teachers?)\b/;
+
 function claimIn(text: string): Said | null {
+	if (PEOPLE.test(text)) return null;
 	if (/\b(?:yarn|ball|thread|wool|tail)\b/.test(text) && !/@[A-Z].*\b(?:lie|lies|pass|passes)\b/.test(text))
 		return null;
 	if (
@@ -115,6 +120,11 @@ function claimIn(text: string): Said | null {
 }
 
 function sameIn(text: string): Said | null {
+	const leans =
+		/\b(?:lean|slant|travel|twist|cross|turn)\w*\b.*?\b(?:(same)|opposite|other|different) (?:ways?|directions?|sides?)\b/.exec(
+			text
+		);
+	if (leans) return { kind: 'same', how: leans[1] ? 'one-lean' : 'two-leans' };
 	if (
 		/\b(?:mirror(?:s|ed)?(?: images?)?|opposites?|opposite ways?|differ(?:s|ent|ently)?|(?:un)like each other|reversed?)\b/.test(
 			text
@@ -213,6 +223,7 @@ function leanIn(text: string): Said | null {
 	if (adjective) return { kind: 'lean', lean: adjective[1] as 'right' };
 	const verb = new RegExp(`(?:${LEAN.source})(?: \\w+){0,2}? (right|left)\\b(?!-hand)`).exec(text);
 	if (!verb) return null;
+	if (/^(?:turn|go|run|move|head|look|point)\b/.test(text)) return null;
 	// People lean back, and hands reach to the right.
 	if (
 		/^(?:you|we|she|he|i|learners?|everyone|somebody|knitters?)\b/.test(text) &&
