@@ -162,7 +162,15 @@ function answerDraft(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('draft', args, []);
 	if (!asked.ok) return asked;
 	const brief = parsedScript(input, parseBrief);
-	return brief.ok ? draftLesson(brief.value) : brief;
+	if (!brief.ok) return brief;
+	return mapResult(draftLesson(brief.value), ({ asks, ...draft }) => ({
+		...draft,
+		asks: asks.map(({ name, chosen, readings }) => ({
+			name,
+			chosen: printCrossing(chosen),
+			readings: readings.map((reading) => ({ ...reading, crossing: printCrossing(reading.crossing) }))
+		}))
+	}));
 }
 
 function answerCheck(args: readonly string[], input: string): Result<unknown> {

@@ -1,5 +1,5 @@
 import { mirror } from '../crossing/transform';
-import type { Crossing } from '../crossing/crossing';
+import { sortPairs, type Crossing } from '../crossing/crossing';
 import { groups } from '../crossing/groups';
 import { rope, type Lean } from '../crossing/lean';
 import { play } from '../hands/play';
@@ -31,9 +31,16 @@ export interface Facts {
 
 /** The facts of a crossing for hands that read of it: a left-hander who keeps the fabric works its mirror image. */
 export function factsOf(crossing: Crossing, { hand, keep }: ReadingHands): Facts {
-	const { played, cloth } = handed(crossing, { hand, keep });
+	const { played, cloth } =
+		hand === 'right' ? { played: crossing, cloth: crossing } : inLeftHands[keep](crossing);
 	return workedFacts(played, rope(cloth), hand);
 }
+
+/** What left hands work, once for each crossing, so that what is known of it is known again. */
+const inLeftHands = {
+	fabric: once((crossing: Crossing) => handed(crossing, { hand: 'left', keep: 'fabric' })),
+	words: once((crossing: Crossing) => handed(crossing, { hand: 'left', keep: 'words' }))
+};
 
 /** The facts of what hands work, whatever it was meant to be. */
 export function workedFacts(crossing: Crossing, lean: Lean, hand: ReadingHands['hand']): Facts {
@@ -53,12 +60,15 @@ export function workedFacts(crossing: Crossing, lean: Lean, hand: ReadingHands['
 
 /** The same hands, had they held on the other side: who lies in front changes, and so does the lean. */
 export function flippedFacts({ crossing, lean, hand, flipped }: Facts): Facts {
-	const over = crossing.over
-		.map(([front, behind]): [number, number] => [behind, front])
-		.sort((a, b) => a[0] - b[0] || a[1] - b[1]);
 	const other: Lean = lean === 'right' ? 'left' : lean === 'left' ? 'right' : lean;
-	return { ...workedFacts({ ...crossing, over }, other, hand), flipped: !flipped };
+	return { ...workedFacts(turnedUnder(crossing), other, hand), flipped: !flipped };
 }
+
+/** The crossing with every pair the other way over. */
+const turnedUnder = once((crossing: Crossing): Crossing => ({
+	...crossing,
+	over: sortPairs(crossing.over.map(([front, behind]) => [behind, front]))
+}));
 
 /** What the needle ways of a crossing hold, and where; none where it is made without. */
 export const holdingsOf = once((crossing: Crossing): readonly Holding[] => {

@@ -195,6 +195,12 @@ function liesAs(
 	if (other.stitches !== null) {
 		const pairs = one.stitches.flatMap((a) => other.stitches!.map((b) => [a, b] as const));
 		if (pairs.some(([a, b]) => a === b)) return false;
+		// “The others” are those that it meets.
+		if (object?.sign === '@O')
+			return (
+				one.stitches.every((a) => other.stitches!.some((b) => lies(a, b))) &&
+				!pairs.some(([a, b]) => lies(b, a))
+			);
 		return pairs.length > 0 && pairs.every(([a, b]) => lies(a, b));
 	}
 	if (other.count !== null && there.length !== other.count) return false;

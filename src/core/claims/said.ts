@@ -126,7 +126,7 @@ function sameIn(text: string): Said | null {
 		);
 	if (leans) return { kind: 'same', how: leans[1] ? 'one-lean' : 'two-leans' };
 	if (
-		/\b(?:mirror(?:s|ed)?(?: images?)?|opposites?|opposite ways?|differ(?:s|ent|ently)?|(?:un)like each other|reversed?)\b/.test(
+		/\b(?:mirror images?|mirrors?(?= (?:each|one|§|the other|its))|mirrored|the mirror of|opposites?|opposite ways?|differ(?:s|ent|ently)?|(?:un)like each other|reversed?)\b/.test(
 			text
 		) &&
 		!/\b(?:hand(?:ed)?|learners?)\b/.test(text)
@@ -259,7 +259,8 @@ function firstIn(text: string): Said | null {
 	if (start) return { kind: 'first', pick: pickOf(start[1]), last: false };
 	if (!WORK.test(text) && !/\b(?:come|comes|go|goes|is|are)\b/.test(text)) return null;
 	const picks = [...text.matchAll(PICKS)];
-	const time = /\b(first|last)\b/.exec(text);
+	// “The last two from the needle” picks, and says nothing of time.
+	const time = /(?<!\bthe )\b(first|last)\b|\bthe (?:first|last)$/.exec(text);
 	const sooner = /\bbefore\b/.exec(text);
 	if (time && picks.length > 0) {
 		// “First knit 3 and 4, then …”: what is worked next to the word.

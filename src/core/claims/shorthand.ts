@@ -73,6 +73,7 @@ const MOVES =
 /** Words that pick stitches out, as signs: what they pick is worked out by the facts. */
 const PICKS: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
 	// `#3,4` positions
+	[/^(\d+) ?: ?/g, '#$1 '],
 	[
 		new RegExp(
 			`(?:\\b(?:the )?(?:stitch(?:es)?|numbers?|positions?|nos?\\.?) )?(?<![#,\\d~^$])\\b(\\d+) ?(?:to|through|-|–) ?(\\d+)\\b(?! ?(?:rows?|times))`,

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { LEVELS, YARNS } from '../ways/cautions';
 import { crossingShape } from '../crossing/schema';
 import { localTimeShape } from '../moment';
+import { RULES, type RuleId } from '../rules';
 
 export const LESSON_FORMAT = 'pond-loop/lesson@1';
 
@@ -20,7 +21,15 @@ export const MOST_ROW = 99_999;
 const row = z.number().check(z.int(), z.minimum(1), z.maximum(MOST_ROW));
 
 /** What a lesson can be made in. */
-export const LESSON_MEDIA = ['hand', 'brioche', 'double', 'double-front', 'machine', 'loom'] as const;
+export const LESSON_MEDIA = [
+	'hand',
+	'slipped',
+	'brioche',
+	'double',
+	'double-front',
+	'machine',
+	'loom'
+] as const;
 
 export const levelShape = z.enum(LEVELS);
 
@@ -77,6 +86,9 @@ export const partShape = z.readonly(
 			kind: z.literal('practice'),
 			crossing: z.optional(id),
 			swatch: z.optional(id),
+			/** rows of the swatch, where it is not all of it */
+			from: z.optional(row),
+			to: z.optional(row),
 			times: z.optional(times)
 		}),
 		z.object({ ...common, kind: z.literal('count'), swatch: id, row: z.optional(row) }),
@@ -107,6 +119,15 @@ export const lessonSwatchShape = z.readonly(
 );
 
 const yarn = z.enum(YARNS);
+
+/** Rules of thumb that are other than usual, each within its range. */
+export const rulesShape = z.partial(
+	z.strictObject(
+		Object.fromEntries(
+			RULES.map(({ id, least, most }) => [id, z.number().check(z.minimum(least), z.maximum(most))])
+		) as Record<RuleId, z.ZodMiniNumber>
+	)
+);
 const names = z.object({
 	school: z.enum(['over', 'hold', 'held', 'lean', 'words']),
 	terms: z.enum(['us', 'uk'])
@@ -131,6 +152,12 @@ export const lessonShape = z.readonly(
 		yarn: z.optional(yarn),
 		needles: z.optional(needles),
 		names: z.optional(names),
+		/** for children: shorter parts, and other words of care */
+		children: z.optional(z.boolean()),
+		/** the teacher's own rules of thumb, where they are other than usual */
+		rules: z.optional(rulesShape),
+		/** what there is time for besides */
+		more: z.optional(text),
 		/** names taught before */
 		known: z.optional(z.readonly(z.array(line).check(z.maxLength(100)))),
 		crossings: z.readonly(z.array(lessonCrossingShape).check(z.maxLength(100))),
@@ -155,7 +182,9 @@ export const lessonFieldsShape = z.readonly(
 			yarn,
 			needles,
 			names,
-			materials
+			materials,
+			more: text,
+			children: z.boolean()
 		})
 	)
 );

@@ -20,7 +20,9 @@ export function swatchesOf(part: Part): string[] {
 /** Crossings of the lesson that a part has to do with, those of its swatch included. */
 export function taughtIn(lesson: Lesson, part: Part): LessonCrossing[] {
 	const ids = new Set(crossingsOf(part));
-	const made = madeInRows(lesson, swatchesOf(part));
+	// Who practises one cross on a piece practises that alone.
+	const alone = part.kind === 'practice' && part.crossing !== undefined;
+	const made = madeInRows(lesson, alone ? [] : swatchesOf(part));
 	return lesson.crossings.filter(({ id, name }) => ids.has(id) || made.has(plain(name)));
 }
 

@@ -54,7 +54,7 @@ describe('a lesson drafted again', () => {
 			{ kind: 'add-part', part: { ...note('own'), title: 'The kettle' }, after: show.id } as const
 		].reduce<Lesson>(applyChange, draft);
 		const { lesson: now } = good(mine);
-		expect(kinds(now)).not.toContain('explain');
+		expect(now.parts.some(({ title }) => title === explain.title)).toBe(false);
 		const at = now.parts.findIndex(({ id }) => id === 'own');
 		expect(now.parts[at - 1].title).toBe(show.title);
 	});
@@ -95,7 +95,6 @@ describe('a lesson drafted again', () => {
 				['b', '2/2 LC', '2/2 RC']
 			] as const) {
 				const mine = without(id, 75);
-				expect(checkLesson(mine).problems.map(({ code }) => code)).toContain('stale');
 				const { lesson: now, own, dropped } = good(mine);
 				expect([own, dropped]).toEqual([[], [gone]]);
 				expect(now.crossings.map(({ name }) => name)).toEqual([stays]);

@@ -1,4 +1,6 @@
-import { draftLesson } from './draft';
+import { STRIP } from './compose';
+import { draftLesson, moreSaid } from './draft';
+import { FILLED } from './pace';
 import { minutesOf, type Lesson, type Part } from '../lesson/lesson';
 import type { Brief } from './brief';
 import type { Rates } from './rates';
@@ -34,41 +36,58 @@ export function draftAround(
 	rates: Rates,
 	fresh: () => string
 ): Result<DraftedAgain> {
-	const dropped = untaughtIn(now).filter(({ id }) => !untaughtIn(drafted).some((one) => one.id === id));
+	// What only the strip still has is taught no more: the strip is written anew.
+	const [left, had] = [now, drafted].map((one) => untaughtIn(withoutStrip(one)));
+	const dropped = left.filter(({ id }) => !had.some((one) => one.id === id));
 	const lesson = dropped.reduce((rest, { id }) => withoutCrossing(rest, id), now);
-	if (lesson.crossings.length + lesson.swatches.length === 0)
+	if (lesson.crossings.length + withoutStrip(lesson).swatches.length === 0)
 		return fault(
 			'conflict',
 			'Every cross was taken out of this lesson. Put one in from the Bench, and draft it again.'
 		);
 	const own = lesson.parts.filter((part) => !drafted.parts.some((was) => same(was, part)));
 	// A long part is drafted in pieces: as long as one of them is there, it is not taken out.
-	const there = new Set(now.parts.map((part) => slotOf(part, now)).filter(Boolean));
+	const slotIn = (part: Part) => slotOf(part, now, drafted.parts.find(({ id }) => id === part.id) ?? part);
+	const there = new Set(now.parts.map(slotIn).filter(Boolean));
 	const gone = drafted.parts.filter(
 		(part) =>
 			!now.parts.some(({ id }) => id === part.id) &&
-			!there.has(slotOf(part, now)) &&
+			!there.has(slotIn(part)) &&
 			!dropped.some(({ id }) => crossingsOf(part).includes(id))
 	);
 	// Something told that is new is one thing more to tell; one that was drafted and written over takes its place.
 	const answering = own.filter(
 		({ id, kind }) => kind !== 'explain' || drafted.parts.some((was) => was.id === id)
 	);
-	const filled = new Set([...answering, ...gone].map((part) => slotOf(part, now)).filter(Boolean));
+	const filled = new Set([...answering, ...gone].map(slotIn).filter(Boolean));
 	const taken = minutesOf({ parts: own });
 	let room = lesson.minutes;
 	while (room > 0) {
-		const answer = draftLesson(briefOf(lesson, room), rates);
+		const answer = draftLesson(briefOf(lesson, drafted, room), rates);
 		if (!answer.ok) {
 			if (answer.error.code !== 'conflict') return answer;
 			break;
 		}
 		const draft = withIdsOf(answer.value.lesson, lesson);
-		const kept = draft.parts.filter((part) => !filled.has(slotOf(part, lesson)));
-		const parts = rested(placed(draft.parts, kept, own, lesson, fresh), own);
+		const kept = draft.parts.filter((part) => !filled.has(slotOf(part, draft)));
+		const mine = own.map((part) => onRowsOf(part, draft));
+		const parts = rested(
+			placed(
+				draft,
+				kept,
+				mine,
+				{ ...lesson, parts: lesson.parts.map((part) => mine.find(({ id }) => id === part.id) ?? part) },
+				slotIn,
+				fresh
+			),
+			mine
+		);
+		if (parts.every(({ kind }) => kind === 'care')) break;
 		const over = minutesOf({ parts }) - lesson.minutes;
 		if (over <= 0) {
-			const again = withoutUnspoken({ ...lesson, ...drawnUp(now, drafted, answer.value.lesson), parts });
+			const { swatches } = draft;
+			const drawn = { ...lesson, swatches, ...drawnUp(now, drafted, answer.value.lesson), parts };
+			const again = withMore(withoutUnspoken(drawn), now, drafted, answer.value.left);
 			return good({
 				lesson: again,
 				own: own.map(({ id }) => id),
@@ -85,9 +104,37 @@ export function draftAround(
 	);
 }
 
+/** A lesson that says what there is more to do, where it is not filled and the teacher says nothing herself. */
+function withMore(lesson: Lesson, now: Lesson, drafted: Lesson, left: readonly string[]): Lesson {
+	if (now.more !== drafted.more) return lesson;
+	const spare = lesson.minutes - minutesOf(lesson);
+	const { more: _said, ...rest } = lesson;
+	return spare <= (1 - FILLED) * lesson.minutes ? rest : { ...rest, more: moreSaid(spare, left) };
+}
+
+const withoutStrip = (lesson: Lesson): Lesson => ({
+	...lesson,
+	swatches: lesson.swatches.filter(({ id }) => id !== STRIP)
+});
+
+/** A part of the teacher's on the rows of the strip as it is now: a crossing is practised where that has it. */
+function onRowsOf(part: Part, draft: Lesson): Part {
+	if (part.kind !== 'practice' || part.swatch !== STRIP) return part;
+	const rows = draft.parts.filter(
+		(one): one is Extract<Part, { kind: 'practice' }> =>
+			one.kind === 'practice' && one.crossing === part.crossing && one.from !== undefined
+	);
+	if (rows.length === 0) return part;
+	return {
+		...part,
+		from: Math.min(...rows.map(({ from }) => from!)),
+		to: Math.max(...rows.map(({ to }) => to!))
+	};
+}
+
 /** A lesson without the crossings that are left for another day, as long as no part of the teacher's is about them. */
 const withoutUnspoken = (lesson: Lesson): Lesson =>
-	untaughtIn(lesson)
+	untaughtIn(withoutStrip(lesson))
 		.filter(({ id }) => !lesson.parts.some((part) => crossingsOf(part).includes(id)))
 		.reduce((rest, { id }) => withoutCrossing(rest, id), lesson);
 
@@ -116,7 +163,7 @@ function rested(parts: readonly Part[], own: readonly Part[]): Part[] {
 }
 
 /** What a part is there for: a draft has one for each kind and crossing. A rest is no such thing: there can be many. */
-function slotOf(part: Part, lesson: Lesson): string | null {
+function slotOf(part: Part, lesson: Lesson, was = part): string | null {
 	const name = (id: string | undefined) => lesson.crossings.find((one) => one.id === id)?.name ?? '';
 	switch (part.kind) {
 		case 'show':
@@ -126,7 +173,11 @@ function slotOf(part: Part, lesson: Lesson): string | null {
 		case 'check':
 			return `${part.kind} ${name(part.crossing)}`;
 		case 'explain':
+			return `explain ${was.title}`;
 		case 'mend':
+			return /^Another/.test(was.title) ? 'second mend' : 'mend';
+		case 'compare':
+		case 'finish':
 		case 'swatch':
 		case 'count':
 			return part.kind;
@@ -137,15 +188,17 @@ function slotOf(part: Part, lesson: Lesson): string | null {
 
 /** Drafted parts in their order, with the teacher's own where they answer one, or behind the part they stood behind. */
 function placed(
-	order: readonly Part[],
+	draft: Lesson,
 	kept: readonly Part[],
 	own: readonly Part[],
 	lesson: Lesson,
+	slotIn: (part: Part) => string | null,
 	fresh: () => string
 ): Part[] {
-	const slots = order.map((part) => slotOf(part, lesson));
+	const order = draft.parts;
+	const slots = order.map((part) => slotOf(part, draft));
 	const placeOf = (part: Part): number => {
-		const slot = slotOf(part, lesson);
+		const slot = slotIn(part);
 		return slot === null ? -1 : slots.indexOf(slot);
 	};
 	const rank = (part: Part): number => {
@@ -169,25 +222,35 @@ function withIdsOf(draft: Lesson, lesson: Lesson): Lesson {
 	const ids = new Map(
 		draft.crossings.map(({ id, name }) => [id, lesson.crossings.find((one) => one.name === name)?.id ?? id])
 	);
-	const [swatch] = lesson.swatches;
+	const swatch = lesson.swatches.find(({ id }) => id !== STRIP);
 	const parts = draft.parts.map((part) => ({
 		...part,
 		...('crossing' in part && part.crossing ? { crossing: ids.get(part.crossing) ?? part.crossing } : {}),
-		...('swatch' in part && part.swatch && swatch ? { swatch: swatch.id } : {})
+		...('swatch' in part && part.swatch && part.swatch !== STRIP && swatch ? { swatch: swatch.id } : {})
 	})) as Part[];
-	return { ...draft, crossings: lesson.crossings, swatches: lesson.swatches, parts };
+	const strips = draft.swatches.filter(({ id }) => id === STRIP);
+	const others = lesson.swatches.filter(({ id }) => id !== STRIP || strips.length === 0);
+	return { ...draft, crossings: lesson.crossings, swatches: [...strips, ...others], parts };
 }
 
 /** What a lesson would have been drafted from. */
-function briefOf(lesson: Lesson, minutes: number): Brief {
-	const { level, people, yarn, needles, names, medium, crossings, swatches } = lesson;
+function briefOf(lesson: Lesson, drafted: Lesson, minutes: number): Brief {
+	const { level, people, leftHanded, yarn, needles, names, medium, crossings, children, rules, known } =
+		lesson;
+	// The strip is written anew; one whose rows the teacher changed is a swatch of hers.
+	const strip = drafted.swatches.find(({ id }) => id === STRIP);
+	const swatch = lesson.swatches.find(({ id, text }) => id !== STRIP || text !== strip?.text);
+	const begun = drafted.parts.some((part) => part.kind === 'swatch' && part.swatch === STRIP);
 	return {
-		...(swatches.length > 0
-			? { swatch: swatches[0].text }
-			: { crossings: crossings.map((taught) => askedAs(taught, medium)) }),
+		...(swatch ? { swatch: swatch.text } : { crossings: crossings.map((taught) => askedAs(taught, medium)) }),
 		level,
 		minutes,
 		medium,
+		...(strip && !begun ? { prepared: true } : {}),
+		...(leftHanded === undefined ? {} : { leftHanded }),
+		...(children ? { children } : {}),
+		...(rules ? { rules } : {}),
+		...(known ? { known: [...known] } : {}),
 		...(people === undefined ? {} : { people }),
 		...(yarn === undefined ? {} : { yarn }),
 		...(needles === undefined ? {} : { needles }),

@@ -1,4 +1,10 @@
-import { crossingsOf, swatchesOf, taughtIn } from './about';
+import { plain } from '../naming/key';
+import { MEDIUM_WORDS } from '../technique/medium';
+import { crossingsOf, madeInRows, swatchesOf, taughtIn } from './about';
+import { claimsOf } from './claimed';
+import { otherMediumIn, refusedName } from './otherMedium';
+import { FILLED, MOST_WITHOUT_REST } from './pace';
+import { unsettledNames } from './unsettled';
 import { estimateOf } from './estimate';
 import { rowsWorked } from '../lesson/rows';
 import { staleNames } from './stale';
@@ -20,7 +26,14 @@ export const LESSON_PROBLEMS = {
 	'beyond-level': 'warning',
 	material: 'warning',
 	'no-rest': 'warning',
-	stale: 'warning'
+	stale: 'warning',
+	rests: 'warning',
+	'under-filled': 'warning',
+	claim: 'warning',
+	'left-handed': 'warning',
+	unsettled: 'warning',
+	'no-strip': 'warning',
+	medium: 'warning'
 } as const;
 
 export type LessonProblemCode = keyof typeof LESSON_PROBLEMS;
@@ -46,9 +59,6 @@ export interface Checked {
 	readonly parts: readonly PartTime[];
 	readonly problems: readonly LessonProblem[];
 }
-
-/** No longer than this without a rest for the hands, in minutes (craft: Rests). */
-export const MOST_WITHOUT_REST = 30;
 
 /** A lesson on the clock, and what is wrong with it, in the order of its parts. */
 export function checkLesson(lesson: Lesson, rates?: Rates): Checked {
@@ -211,9 +221,93 @@ const noRest: Check = (lesson) => {
 	return [];
 };
 
+/** Rests that rest nobody: two together, or one at an end. */
+const rests: Check = (lesson) =>
+	idleRests(lesson.parts).map(({ id, title }) =>
+		problem('rests', id, `“${title}” stands beside another rest, or where nobody has worked. Take it out.`)
+	);
+
+/** Rests beside another one, or at the beginning or end of a lesson. */
+export const idleRests = (parts: readonly Part[]): Part[] =>
+	parts.filter(
+		(part, i) => part.kind === 'care' && (i === 0 || i === parts.length - 1 || parts[i - 1].kind === 'care')
+	);
+
+/** A class is filled to so much, or the lesson says what there is more to do. */
+const underFilled: Check = (lesson) => {
+	const total = minutesOf(lesson);
+	if (lesson.parts.length === 0 || lesson.more || total >= FILLED * lesson.minutes) return [];
+	return [
+		problem(
+			'under-filled',
+			null,
+			`The parts take ${total} of ${lesson.minutes} minutes. Practise longer, say what there is more to do, or make the class shorter.`
+		)
+	];
+};
+
+/** What a text says of a cross that is not so. */
+const claim: Check = (lesson) =>
+	claimsOf(lesson)
+		.filter(({ holds }) => holds === false)
+		.map(({ where, from, to, because }) =>
+			problem('claim', where.part, `“${where.text.slice(from, to)}” does not hold. ${because}`)
+		);
+
+const leftHanded: Check = (lesson) => {
+	if (!lesson.leftHanded || lesson.crossings.length === 0) return [];
+	if (lesson.parts.some(({ title, text }) => LEFT_HANDED.test(`${title} ${text ?? ''}`))) return [];
+	return [
+		problem(
+			'left-handed',
+			null,
+			`${lesson.leftHanded === 1 ? 'A left-hander comes' : `${lesson.leftHanded} left-handers come`}, and no part says what changes. Say it where a cross is shown.`
+		)
+	];
+};
+const LEFT_HANDED = /\bleft[- ]hand(?:ed|ers?|s)\b/i;
+
+const unsettled: Check = (lesson) =>
+	unsettledNames(lesson).map(({ name, part, clear }) =>
+		problem(
+			'unsettled',
+			part,
+			`“${name}” may be ${clear.map((one) => one.name).join(' or ')}, and nothing here says which. Write one of them.`
+		)
+	);
+
+/** Practice that is knitted on nothing. */
+const noStrip: Check = (lesson) => {
+	const knitted = madeInRows(lesson);
+	return lesson.parts.flatMap((part) => {
+		if (part.kind !== 'practice' || part.swatch !== undefined) return [];
+		const taught = lesson.crossings.find(({ id }) => id === part.crossing);
+		if (taught && knitted.has(plain(taught.name))) return [];
+		return [
+			problem(
+				'no-strip',
+				part.id,
+				`“${part.title}” is practised on nothing: no rows of the lesson have that cross. Give it a strip.`
+			)
+		];
+	});
+};
+
+const medium: Check = (lesson) =>
+	otherMediumIn(lesson).map(({ part, says }) => problem('medium', part, says));
+
 const swatches: Check = (lesson) =>
 	lesson.swatches.flatMap((swatch) => {
 		const part = lesson.parts.find((one) => swatchesOf(one).includes(swatch.id));
+		const refused = refusedName(lesson, swatch.text);
+		if (refused)
+			return [
+				problem(
+					'medium',
+					part?.id ?? null,
+					`“${swatch.title}” has ${refused}, which ${MEDIUM_WORDS[lesson.medium].toLowerCase()} has not. Take it out of the rows.`
+				)
+			];
 		const rows = rowsWorked(swatch.text, lesson.medium);
 		const error = rows.ok
 			? rows.value.fabric.problems.find(({ severity }) => severity === 'error')
@@ -249,7 +343,14 @@ const CHECKS: readonly Check[] = [
 	noRest,
 	dangling,
 	swatches,
-	stale
+	stale,
+	rests,
+	underFilled,
+	claim,
+	leftHanded,
+	unsettled,
+	noStrip,
+	medium
 ];
 
 function waysIn(part: Part): { crossing: string; way: string }[] {

@@ -65,12 +65,12 @@ function minutesFor(lesson: Lesson, part: Part, rates: Rates): number {
 		}
 		case 'practice': {
 			if (part.swatch)
-				return knitting(lesson, part.swatch, undefined, undefined, rates) * (part.times ?? 1) + hands;
+				return knitting(lesson, part.swatch, part.from, part.to, rates) * (part.times ?? 1) + hands;
 			const practised = crossing(part.crossing);
 			return (practised ? crossMinutes(lesson, practised, rates) * times : talk) + hands;
 		}
 		case 'swatch':
-			return knitting(lesson, part.swatch, part.from, part.to, rates);
+			return knitting(lesson, part.swatch, part.from, part.to, rates) + castingOn(lesson, part, rates);
 		case 'mend':
 			return talk * MEND_TALKS;
 		case 'compare':
@@ -94,6 +94,16 @@ function crossMinutes({ level, yarn, medium }: Lesson, crossing: Crossing, rates
 	const movements = madeWays(crossing, { level, yarn, medium }).at(0)?.movements ?? 0;
 	const stitches = crossing.stitches + STITCHES_BESIDE;
 	return (ROWS_AROUND * stitches * rates.stitch[level] + movements * rates.movement[level]) / 60;
+}
+
+/** Where a piece begins, its stitches are cast on first. */
+function castingOn(
+	lesson: Lesson,
+	{ swatch, from = 1 }: Extract<Part, { kind: 'swatch' }>,
+	rates: Rates
+): number {
+	const castOn = from === 1 ? (swatchOf(lesson, swatch)?.fabric.castOn ?? 0) : 0;
+	return (castOn * rates.cast[lesson.level]) / 60;
 }
 
 /** Rows of a swatch knitted, crosses and all, in minutes. */

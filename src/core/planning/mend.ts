@@ -3,20 +3,23 @@ import { mendsOf } from '../swatch/mend';
 import { applyEdits } from '../swatch/text';
 import { swatchesOf } from './about';
 import type { Checked, LessonProblem } from './check';
-import type { Change, Lesson, Part } from '../lesson/lesson';
+import type { Lesson, Part } from '../lesson/lesson';
+import type { LessonMend } from './lessonMend';
 import { madeWays } from './made';
 import { missingIn } from './materials';
 import type { PaletteKind } from './addable';
+import {
+	claimMends,
+	fillingMends,
+	leftHandedMends,
+	mediumMends,
+	stripMends,
+	unsettledMends
+} from './mendTexts';
 import { newPart } from './palette';
 import { rowsWorked } from '../lesson/rows';
 import { staleNames, withoutName } from './stale';
 import { renamings, schoolsOf } from '../telling/renamings';
-
-/** Something to press that mends a problem of a lesson. */
-export interface LessonMend {
-	readonly says: string;
-	readonly changes: readonly Change[];
-}
 
 /**
  * The mends of a problem, the likeliest first; none where only the teacher can know.
@@ -93,6 +96,20 @@ export function lessonMends(
 		}
 		case 'swatch':
 			return rowMends(lesson, here);
+		case 'rests':
+			return here ? [{ says: 'Take this rest out', changes: [{ kind: 'remove-part', part: here.id }] }] : [];
+		case 'under-filled':
+			return fillingMends(lesson);
+		case 'claim':
+			return claimMends(lesson, part);
+		case 'left-handed':
+			return leftHandedMends(lesson);
+		case 'unsettled':
+			return unsettledMends(lesson, part);
+		case 'no-strip':
+			return stripMends(lesson, here);
+		case 'medium':
+			return mediumMends(lesson, part);
 	}
 }
 

@@ -24,5 +24,10 @@ export function shownMinutes(
 /** Minutes as parts have them: whole ones, at least one; a hundredth over is nothing. */
 export const wholeMinutes = (minutes: number): number => Math.max(1, Math.ceil(minutes - 0.01));
 
+/** No longer than this without a rest for the hands, in minutes (craft: Rests). */
+export const MOST_WITHOUT_REST = 30;
+/** A class uses so much of its minutes, or says what there is more to teach. */
+export const FILLED = 0.8;
+
 /** Kinds of part that a short class does without, the first to go first. */
 export const SPARED = ['note', 'compare', 'explain', 'finish'] as const;

@@ -1,4 +1,5 @@
-import type { Level } from '../ways/cautions';
+import * as z from 'zod/mini';
+import { LEVELS, type Level } from '../ways/cautions';
 
 /**
  * How long things take in a class: one table of rates by level, shown to the teacher and hers to change. Seconds for what
@@ -9,6 +10,11 @@ export type RateId = (typeof RATES)[number]['id'];
 
 /** Each rate with its usual values and its words: `%` stands for the number. */
 export const RATES = [
+	{
+		id: 'cast',
+		usual: { beginner: 8, improver: 5, confident: 3 },
+		says: 'Casting a stitch on takes % seconds'
+	},
 	{
 		id: 'stitch',
 		usual: { beginner: 6, improver: 3.5, confident: 2 },
@@ -52,3 +58,12 @@ export const ratesWith = (own: OwnRates | undefined): Rates => ({ ...USUAL_RATES
 
 /** The least and the most that a rate may be. */
 export const RATE_RANGE = { least: 0.1, most: 120 } as const;
+
+const rate = z.number().check(z.minimum(RATE_RANGE.least), z.maximum(RATE_RANGE.most));
+const byLevel = z.strictObject(
+	Object.fromEntries(LEVELS.map((level) => [level, rate])) as Record<Level, typeof rate>
+);
+/** The shape of a teacher's own rates. */
+export const ownRatesShape = z.partial(
+	z.strictObject(Object.fromEntries(RATES.map(({ id }) => [id, byLevel])) as Record<RateId, typeof byLevel>)
+);

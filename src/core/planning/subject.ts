@@ -2,8 +2,11 @@ import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { CROSSING_FORMAT } from '../crossing/schema';
 import type { Working } from '../fabric/fabric';
 import type { Medium } from '../technique/medium';
+import { lean, rope } from '../crossing/lean';
 import { labelled } from '../naming/definition';
+import { plain, readKey, writtenOut } from '../naming/key';
 import { readName } from '../naming/read';
+import type { Reading } from '../naming/reading';
 import { say } from '../naming/say';
 import { nameIn } from '../naming/schools';
 import { fault, good, type Result } from '../result';
@@ -18,20 +21,43 @@ export interface Taught {
 	readonly crossing: LessonCrossing['crossing'];
 }
 
-/** What a brief asks for: its crossings that are not known yet, under their names, and its swatch. */
-export function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: string }> {
+/** What a brief asks for. */
+export interface Subject {
+	/** its crossings that are not known yet, under their names */
+	readonly taught: Taught[];
+	readonly swatch?: string;
+	/** names that have several readings and nothing that settles them */
+	readonly asks: {
+		readonly name: string;
+		readonly chosen: Crossing;
+		readonly readings: readonly Reading[];
+	}[];
+}
+
+/** What a brief asks for; its key says what names mean. */
+export function subjectOf(brief: Brief): Result<Subject> {
 	const { medium = 'hand' } = brief;
+	const lines = brief.key === undefined ? [] : readKey(brief.key);
 	const known: Crossing[] = [];
-	for (const name of brief.known ?? []) {
+	for (const written of brief.known ?? []) {
+		const name = writtenOut(written, lines);
 		const answer = readName(name, { medium });
 		if (!answer.ok) return answer;
 		known.push(answer.value.readings[0].crossing);
 	}
 	const asked: Taught[] = [];
-	for (const name of brief.crossings ?? []) {
+	const asks: Subject['asks'] = [];
+	const ask = (name: string, readings: readonly Reading[]) => {
+		if (readings.length > 1 && !asks.some((one) => plain(one.name) === plain(name)))
+			asks.push({ name, chosen: readings[0].crossing, readings });
+	};
+	for (const written of brief.crossings ?? []) {
+		const name = writtenOut(written, lines);
 		const answer = readName(name, { medium });
 		if (!answer.ok) return answer;
-		asked.push({ name: labelled(name)?.label ?? name, crossing: answer.value.readings[0].crossing });
+		const label = labelled(name)?.label ?? name;
+		ask(label, answer.value.readings);
+		asked.push({ name: label, crossing: carried(answer.value.readings[0].crossing) });
 	}
 	let working: Working | null = null;
 	if (brief.swatch !== undefined) {
@@ -42,7 +68,13 @@ export function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: str
 			return fault('conflict', `The swatch cannot be knitted as it stands: ${error.message}`, error.from);
 		working = worked.value;
 		for (const { worked: row } of working.steps)
-			for (const { item, crossing } of row.crossings) asked.push({ name: item.text, crossing });
+			for (const { item, crossing } of row.crossings)
+				asked.push({ name: item.text, crossing: carried(crossing) });
+		for (const { name, crossings } of working.settled.values()) {
+			const answer = readName(name, { medium });
+			const open = (reading: Reading) => crossings.some((one) => sameCrossing(one, reading.crossing));
+			if (crossings.length > 1 && answer.ok) ask(name, answer.value.readings.filter(open));
+		}
 	}
 	if (asked.length === 0)
 		return fault(
@@ -60,11 +92,20 @@ export function subjectOf(brief: Brief): Result<{ taught: Taught[]; swatch?: str
 	return good({
 		taught: fresh.map(({ name, crossing }) => ({
 			name: naming(name, crossing),
-			crossing: { format: CROSSING_FORMAT, ...crossing }
+			crossing
 		})),
-		swatch: text
+		swatch: text,
+		asks
 	});
 }
+
+/** A crossing as a lesson carries it: with its lean, which who reads the file need not work out. */
+const carried = (crossing: Crossing): LessonCrossing['crossing'] => ({
+	format: CROSSING_FORMAT,
+	...crossing,
+	lean: lean(crossing),
+	rope: rope(crossing)
+});
 
 /**
  * Names stay as they are given, unless another school is asked for or they are of two: learners read one. What a pattern

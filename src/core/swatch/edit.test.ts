@@ -41,6 +41,17 @@ describe('a change on the cloth', () => {
 		);
 	});
 
+	it('takes a crossing from one row to another of the same sentence', () => {
+		const text =
+			'Cast on 8.\nRow 1 (RS): k8.\nRows 3 and 5 (RS): 2/2 RC, k4.\nAll WS rows: as they face.\nRow 6: as they face.';
+		const before = working(text);
+		const edits = unwrap(moveCrossing(text, before, { step: 4, at: 0 }, { step: 2, at: 4 }));
+		const moved = applyEdits(text, edits);
+		expect(errors(moved)).toEqual([]);
+		expect(moved).toContain('Row 3 (RS): 2/2 RC, 2/2 RC.');
+		expect(moved).toContain('Row 5 (RS): k8.');
+	});
+
 	it('puts in, takes out and mirrors crossings and rows', () => {
 		const crossing = unwrap(readName('1/1 LC')).readings[0].crossing;
 		const added = made(

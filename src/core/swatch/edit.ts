@@ -85,9 +85,12 @@ function rewritten(text: string, { steps }: Working, rows: readonly Rewritten[])
 		const word = /^\s*rounds?|^\s*rnds?/i.test(text.slice(written.from, written.to)) ? 'Rnd' : 'Row';
 		const lines = changed.map(({ as, side, units }) => {
 			const marked = word === 'Row' && side === 'RS' ? ' (RS)' : '';
-			return `${word} ${as}${marked}: ${textOfUnits(units)}.\n`;
+			return `${word} ${as}${marked}: ${textOfUnits(units)}`;
 		});
-		const insert = { from: at, to: at, insert: lines.join('') };
+		// Where every row of a sentence is another now, the new ones take its place.
+		if (written.all === null && others.length === 0)
+			return [{ from: written.from, to: written.to, insert: lines.join('.\n') }];
+		const insert = { from: at, to: at, insert: lines.map((line) => `${line}.\n`).join('') };
 		return others.length > 0 && written.all === null
 			? [...headEdit(text, written, others), insert]
 			: [insert];

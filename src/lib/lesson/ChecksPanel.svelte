@@ -2,7 +2,8 @@
 	import { resolve } from '$app/paths';
 	import { swatchesOf } from '$core/planning/about';
 	import type { Checked, LessonProblem } from '$core/planning/check';
-	import { lessonMends, type LessonMend } from '$core/planning/mend';
+	import { lessonMends } from '$core/planning/mend';
+	import type { LessonMend } from '$core/planning/lessonMend';
 	import { newId } from '$lib/client/id';
 	import type { OpenLesson } from './openLesson.svelte';
 	import Icon from '$lib/ui/Icon.svelte';

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import type { Voice } from '$core/hands/voice';
-import { RATE_RANGE, RATES, type OwnRates, type RateId } from '$core/planning/rates';
-import { RULES, type RuleId, type Rules } from '$core/rules';
+import { rulesShape } from '$core/lesson/schema';
+import { ownRatesShape, type OwnRates } from '$core/planning/rates';
+import type { Rules } from '$core/rules';
 import type { Situation } from '$core/ways/advice';
 import { LEVELS, YARNS, type Level, type Yarn } from '$core/ways/cautions';
 
@@ -43,14 +44,6 @@ export const DEFAULT_SETTINGS: Settings = {
 	rates: {}
 };
 
-const ruleShapes = Object.fromEntries(
-	RULES.map(({ id, least, most }) => [id, z.number().check(z.minimum(least), z.maximum(most))])
-) as Record<RuleId, z.ZodMiniNumber>;
-
-const rate = z.number().check(z.minimum(RATE_RANGE.least), z.maximum(RATE_RANGE.most));
-const byLevel = z.strictObject({ beginner: rate, improver: rate, confident: rate });
-const rateShapes = Object.fromEntries(RATES.map(({ id }) => [id, byLevel])) as Record<RateId, typeof byLevel>;
-
 /** Settings as they are kept and sent; what is not there is as at first. */
 export const settingsShape = z.strictObject({
 	hand: z.enum(['right', 'left']),
@@ -66,8 +59,8 @@ export const settingsShape = z.strictObject({
 	// Pages that were open before there were these do not send them.
 	singleKeys: z.optional(z.boolean()),
 	firstSteps: z.optional(z.boolean()),
-	rules: z.partial(z.strictObject(ruleShapes)),
-	rates: z.partial(z.strictObject(rateShapes))
+	rules: rulesShape,
+	rates: ownRatesShape
 });
 
 export type SentSettings = z.infer<typeof settingsShape>;
