@@ -222,16 +222,22 @@ function withIdsOf(draft: Lesson, lesson: Lesson): Lesson {
 	const ids = new Map(
 		draft.crossings.map(({ id, name }) => [id, lesson.crossings.find((one) => one.name === name)?.id ?? id])
 	);
+	const called = (id: string) => ids.get(id) ?? id;
+	const side = (one: Compared): Compared =>
+		'crossing' in one ? { ...one, crossing: called(one.crossing) } : one;
 	const swatch = lesson.swatches.find(({ id }) => id !== STRIP);
 	const parts = draft.parts.map((part) => ({
 		...part,
-		...('crossing' in part && part.crossing ? { crossing: ids.get(part.crossing) ?? part.crossing } : {}),
+		...('crossing' in part && part.crossing ? { crossing: called(part.crossing) } : {}),
+		...(part.kind === 'compare' ? { left: side(part.left), right: side(part.right) } : {}),
 		...('swatch' in part && part.swatch && part.swatch !== STRIP && swatch ? { swatch: swatch.id } : {})
 	})) as Part[];
 	const strips = draft.swatches.filter(({ id }) => id === STRIP);
 	const others = lesson.swatches.filter(({ id }) => id !== STRIP || strips.length === 0);
 	return { ...draft, crossings: lesson.crossings, swatches: [...strips, ...others], parts };
 }
+
+type Compared = Extract<Part, { kind: 'compare' }>['left'];
 
 /** What a lesson would have been drafted from. */
 function briefOf(lesson: Lesson, drafted: Lesson, minutes: number): Brief {
