@@ -170,7 +170,7 @@ function comparison(lesson: Lesson, part: Extract<Part, { kind: 'compare' }>, vo
 }
 
 /** Which rows a part knits. */
-const rowsSaid = ({ from, to }: Extract<Part, { kind: 'swatch' }>): string =>
+const rowsSaid = ({ from, to }: Pick<Extract<Part, { kind: 'swatch' }>, 'from' | 'to'>): string =>
 	from === undefined && to === undefined
 		? 'All its rows, from cast-on to the last.'
 		: `Rows ${from ?? 1} to ${to ?? 'the last'}.`;
@@ -184,7 +184,9 @@ function practice(part: Extract<Part, { kind: 'practice' }>, seen: Showing | nul
 	const tally: Block[] = times
 		? [{ kind: 'tally', says: `Knit it ${timesSaid(times)}.`, boxes: times, of: 'time' }]
 		: [];
-	if (!seen) return tally;
+	const rows: Block[] =
+		part.from === undefined && part.to === undefined ? [] : [{ kind: 'text', text: rowsSaid(part) }];
+	if (!seen) return [...rows, ...tally];
 	const { taught, hands } = seen;
 	return [
 		{
@@ -192,6 +194,7 @@ function practice(part: Extract<Part, { kind: 'practice' }>, seen: Showing | nul
 			pictures: [cross(hands.cloth, taught.name, voice, { numbers: false })],
 			caption: `${taught.name}, as yours will look.`
 		},
+		...rows,
 		...tally
 	];
 }

@@ -68,9 +68,16 @@ function withFields(part: Part, fields: Extract<Change, { kind: 'set-part' }>['f
 		...part,
 		...Object.fromEntries(Object.entries(fields).filter(([field]) => has.includes(field)))
 	};
-	// A practice is of a crossing or of a swatch, and what is not said any more is not there.
-	const gone =
-		part.kind === 'practice' ? (fields.swatch ? ['crossing'] : fields.crossing ? ['swatch'] : []) : [];
+	// A practice of another crossing, or of another swatch, is not of what was there before; of both, it is of that
+	// crossing on those rows.
+	const other = part.kind === 'practice' && !(fields.swatch && fields.crossing);
+	const gone = !other
+		? []
+		: fields.swatch
+			? ['crossing', 'from', 'to']
+			: fields.crossing
+				? ['swatch', 'from', 'to']
+				: [];
 	return Object.fromEntries(
 		Object.entries(set).filter(([field, value]) => value !== null && !gone.includes(field))
 	) as Part;
@@ -82,7 +89,7 @@ const OWN: Partial<Record<Part['kind'], readonly string[]>> = {
 	show: ['crossing', 'way', 'times', 'pace', 'yarnHands', 'sides'],
 	compare: ['left', 'right'],
 	swatch: ['swatch', 'from', 'to', 'read'],
-	practice: ['crossing', 'swatch', 'times'],
+	practice: ['crossing', 'swatch', 'from', 'to', 'times'],
 	count: ['swatch', 'row'],
 	mend: ['crossing', 'slip'],
 	check: ['crossing', 'question', 'answer']

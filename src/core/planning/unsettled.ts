@@ -2,7 +2,7 @@ import { NAMES } from '../naming/inText';
 import { plain } from '../naming/key';
 import { readName } from '../naming/read';
 import { nameIn } from '../naming/schools';
-import { swatchOf } from '../lesson/rows';
+import { rowsWorked, swatchOf } from '../lesson/rows';
 import { renameCrossing } from '../swatch/edit';
 import { applyEdits } from '../swatch/text';
 import type { Change, Lesson } from '../lesson/lesson';
@@ -14,6 +14,12 @@ export interface UnsettledName {
 	readonly name: string;
 	readonly part: string | null;
 	readonly clear: readonly { readonly name: string; readonly changes: readonly Change[] }[];
+}
+
+/** Rows with a name that may mean several crosses written as one of them. */
+export function calledClearly(text: string, name: string, clear: string, medium: Lesson['medium']): string {
+	const rows = rowsWorked(text, medium);
+	return rows.ok ? applyEdits(text, renameCrossing(rows.value, name, clear)) : text;
 }
 
 /** Names with several readings, where neither a crossing of the lesson under that name nor a key says which. */

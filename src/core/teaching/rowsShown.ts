@@ -15,7 +15,7 @@ export function rowsShown(lesson: Lesson, part: Part): RowsShown | null {
 	const swatch = lesson.swatches.find(({ id }) => id === part.swatch);
 	const working = swatch && swatchOf(lesson, swatch.id);
 	if (!working) return null;
-	const [from, to] = part.kind === 'swatch' ? [part.from ?? 1, part.to ?? Infinity] : [1, Infinity];
+	const [from, to] = part.kind === 'count' ? [1, Infinity] : [part.from ?? 1, part.to ?? Infinity];
 	const steps = working.steps.flatMap(({ row }, i) => (row.n >= from && row.n <= to ? [i] : []));
 	return { title: swatch.title, working, steps };
 }

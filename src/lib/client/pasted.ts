@@ -1,6 +1,5 @@
 import { goto } from '$app/navigation';
 import { resolve } from '$app/paths';
-import { keyLinesIn } from '$core/formats/pasted';
 import { newSwatch } from '$core/swatch/schema';
 import { newId } from './id';
 import { outbox } from './outbox.svelte';
@@ -10,6 +9,7 @@ import { versionsAt } from '$lib/wire/swatch';
 
 /** Keeps a pattern's key, in use, and opens it at the key desk. */
 export async function keepKeyAndGo(text: string): Promise<void> {
+	const { keyLinesIn } = await import('$core/formats/pasted');
 	const keyId = newId();
 	const kept = { keyId, title: '', text: keyLinesIn(text).slice(0, 100_000), inUse: true };
 	// Straight there, so that the page that opens has it; by letter where the server is away.

@@ -21,7 +21,10 @@
 		'All that is needed is on the list.',
 		'No half hour goes by without a rest.',
 		'Swatches can be knitted, and nothing points to what is not there.',
-		'No title, text or homework speaks of a cross that is not taught.'
+		'No title, text or homework speaks of a cross that is not taught.',
+		'What texts, questions and sayings claim of a cross is so.',
+		'Every name says one thing, and nothing is in the words of another technique.',
+		'The class is filled, or it is said what there is more to do.'
 	];
 	const titleOf = (id: string) => open.lesson.parts.find((part) => part.id === id)?.title ?? '';
 

@@ -6,11 +6,14 @@
 	import { parseBrief } from '$core/formats/lesson';
 	import { linkSwatch } from '$core/lesson/follow';
 	import type { Lesson } from '$core/lesson/lesson';
-	import { joinNames, meanNames, pastedKeyNames, settledNames } from '$core/formats/askedNames';
-	import { fault, mapResult, type Result } from '$core/result';
+	import { joinNames, listNames, meanNames, pastedKeyNames, settledNames } from '$core/formats/askedNames';
+	import { plain } from '$core/naming/key';
+	import { calledClearly } from '$core/planning/unsettled';
+	import { fault, good, mapResult, type Result } from '$core/result';
 	import type { Yarn } from '$core/ways/cautions';
 	import { ratesWith } from '$core/planning/rates';
 	import { LESSON_MEDIA } from '$core/lesson/schema';
+	import { isBed } from '$core/technique/medium';
 	import { nextBrief } from '$core/planning/subject';
 	import { KEPT_KEYS, type KeptKey } from '$lib/wire/bench';
 	import { Drafting } from './drafting.svelte';
@@ -59,12 +62,19 @@
 	const swatch = $derived(key ? '' : source);
 	/** rows of the swatch, or why they are not here */
 	let rows = $state.raw<Result<string>>(ON_THEIR_WAY);
+	/** a name in them was written clearly here, so that they are the swatch’s no more */
+	let ownRows = $state(false);
 	let medium = $state<Lesson['medium']>('hand');
 	let level = $state<Lesson['level']>('beginner');
 	let minutes = $state(90);
 	let people = $state(8);
 	let yarn = $state<Yarn>('plain');
 	let needles = $state<'0' | '1' | '2'>('1');
+	let leftHanded = $state(0);
+	let free = $state(false);
+	let prepared = $state(false);
+	let compare = $state(true);
+	let children = $state(false);
 
 	/** a key that was pasted where names go is one: its names are taught as it defines them */
 	const pastedKey = $derived(pastedKeyNames(crossings));
@@ -80,6 +90,12 @@
 			people,
 			yarn,
 			needles: Number(needles),
+			leftHanded,
+			free,
+			prepared,
+			compare,
+			children,
+			rules: settings.value.rules,
 			...(settings.value.terms === 'uk' ? { names: { terms: 'uk' } } : {})
 		});
 	});
@@ -96,7 +112,7 @@
 	/** What is drafted from a swatch follows it. */
 	const sourced = (lesson: Lesson): Lesson => {
 		const title = swatches.find(({ id }) => id === swatch)?.title;
-		return rows.ok && title !== undefined
+		return rows.ok && title !== undefined && !ownRows
 			? linkSwatch(lesson, { id: swatch, title, text: rows.value })
 			: lesson;
 	};
@@ -108,6 +124,7 @@
 	/** Drafts from the crossings of a swatch, from those a key names, or, without either, from those that are written. */
 	async function choose(id: string) {
 		source = id;
+		ownRows = false;
 		rows = ON_THEIR_WAY;
 		if (key) crossings = joinNames(settledNames(key.text));
 		if (swatch === '') return;
@@ -117,6 +134,16 @@
 		if (swatch === id) rows = answer;
 	}
 	onMount(() => void (from && choose(keys.some((one) => one.keyId === from) ? keyValue(from) : from)));
+
+	/** A name that may mean several crosses is written as the one that is meant. */
+	function settle(name: string, clear: string) {
+		const names = listNames(crossings).map((one) => (plain(one) === plain(name) ? clear : one));
+		if (swatch === '') crossings = joinNames(names);
+		else if (rows.ok) {
+			rows = good(calledClearly(rows.value, name, clear, medium));
+			ownRows = true;
+		}
+	}
 
 	/** What did not fit becomes the next lesson; what this one teaches is known by then. */
 	function next() {
@@ -195,7 +222,34 @@
 				choices={(['0', '1', '2'] as const).map((value) => ({ value, label: value }))}
 				onchoose={(value) => (needles = value)}
 			/>
+			<label class="flex items-center gap-2">
+				<input class="input w-20!" type="number" min="0" max="999" bind:value={leftHanded} />
+				<span class="text-quiet">of them left-handed</span>
+			</label>
 		</div>
+		<fieldset class="grid gap-2">
+			<legend class="mb-1 text-quiet">The class</legend>
+			{#if Number(needles) > 0 && !isBed(medium)}
+				<label class="flex items-center gap-3">
+					<input type="checkbox" class="checkbox" bind:checked={free} />
+					without a cable needle from the start
+				</label>
+			{/if}
+			{#if swatch === ''}
+				<label class="flex items-center gap-3">
+					<input type="checkbox" class="checkbox" bind:checked={prepared} />
+					cast on and set up at home before
+				</label>
+			{/if}
+			<label class="flex items-center gap-3">
+				<input type="checkbox" class="checkbox" bind:checked={compare} />
+				leans and ways side by side
+			</label>
+			<label class="flex items-center gap-3">
+				<input type="checkbox" class="checkbox" bind:checked={children} />
+				for children
+			</label>
+		</fieldset>
 	</div>
-	<DraftResult {drafting} {minutes} canKeep={brief.ok} onnext={next} onkeepall={keepAll} />
+	<DraftResult {drafting} {minutes} canKeep={brief.ok} onnext={next} onsettle={settle} onkeepall={keepAll} />
 </form>

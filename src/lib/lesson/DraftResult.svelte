@@ -1,5 +1,7 @@
 <script lang="ts">
+	import type { Crossing } from '$core/crossing/crossing';
 	import { counted } from '$core/naming/numbers';
+	import { nameIn } from '$core/naming/schools';
 	import type { Drafting } from './drafting.svelte';
 
 	/** The draft as it would be kept: its parts, each with its reason, and what is left for another day. */
@@ -8,6 +10,7 @@
 		minutes,
 		canKeep,
 		onnext,
+		onsettle,
 		onkeepall
 	}: {
 		drafting: Drafting;
@@ -16,10 +19,16 @@
 		canKeep: boolean;
 		/** drafts what was left for another day */
 		onnext: () => void;
+		/** a name that may mean several crosses is written as one of them */
+		onsettle: (name: string, clear: string) => void;
 		onkeepall: () => void;
 	} = $props();
 
 	const draft = $derived(drafting.draft);
+	const clearName = (crossing: Crossing) => {
+		const { name, exact } = nameIn(crossing, 'over', draft?.ok ? draft.value.lesson.medium : 'hand');
+		return exact ? name : null;
+	};
 </script>
 
 <div class="grid content-start gap-3" aria-live="polite" aria-busy={drafting.errand.busy} data-testid="draft">
@@ -48,6 +57,26 @@
 				</li>
 			{/each}
 		</ol>
+		{#each draft.value.asks as { name, readings } (name)}
+			<div role="note" class="rounded-xl border border-hairline px-4 py-3">
+				<p>
+					<strong>{name}</strong> may mean {readings.length} crosses; this draft takes the first. Which one is it?
+				</p>
+				<div class="mt-2 flex flex-wrap gap-2">
+					{#each readings
+						.map(({ crossing }) => clearName(crossing))
+						.filter((clear) => clear !== null) as clear (clear)}
+						<button type="button" class="btn min-h-11 btn-sm" onclick={() => onsettle(name, clear)}
+							>{clear}</button
+						>
+					{/each}
+				</div>
+			</div>
+		{/each}
+		{#if draft.value.prepared}
+			<p>The strip is cast on and set up at home before: the homework says how.</p>
+		{/if}
+		{#if draft.value.lesson.more}<p class="text-quiet">{draft.value.lesson.more}</p>{/if}
 		{#if draft.value.left.length > 0}
 			<p>
 				For another day: <strong>{draft.value.left.join(', ')}</strong>.

@@ -161,7 +161,7 @@
 				onchoose={(crossing) => set({ crossing })}
 			/>
 		{/if}
-	{:else if part.kind === 'practice' && pieces.length > 1}
+	{:else if part.kind === 'practice' && pieces.length > 1 && !(part.swatch && part.crossing)}
 		<Choices
 			label="Of"
 			value={part.swatch ? `rows ${part.swatch}` : `cross ${part.crossing ?? ''}`}
@@ -208,6 +208,10 @@
 				onchoose={(chosen) => set({ [side]: comparable.find(({ value }) => value === chosen)?.side })}
 			/>
 		{/each}
+	{/if}
+	{#if part.kind === 'practice' && part.swatch}
+		{@render rows('From row', 'from', part.from)}
+		{@render rows('to row', 'to', part.to)}
 	{/if}
 	{#if part.kind === 'mend'}
 		<Choices

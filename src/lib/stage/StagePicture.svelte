@@ -135,7 +135,7 @@
 	</div>
 {:else if stage.rows && (part.kind === 'count' || part.kind === 'practice')}
 	<div class="mx-auto h-full max-w-4xl p-4">
-		{@render cloth(part.kind === 'count' && part.row ? part.row : Infinity)}
+		{@render cloth(part.kind === 'count' ? (part.row ?? Infinity) : (part.to ?? Infinity))}
 	</div>
 {:else if part.kind === 'practice' && seen}
 	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">
