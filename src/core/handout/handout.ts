@@ -3,7 +3,7 @@ import type { Lesson, Part } from '../lesson/lesson';
 import { retold } from '../telling/said';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
 import { FINISHING, GOES_HOME, partSection } from './partSections';
-import { CARE, keySection, materialSection, shortWordSection, slipSection } from './reference';
+import { careSection, keySection, materialSection, shortWordSection, slipSection } from './reference';
 import { swatchBlocks, type Length } from './swatchBlocks';
 import { HANDOUT_FORMAT, type Handout, type Section } from './schema';
 
@@ -47,7 +47,7 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 			...told,
 			...(shortWords ? [shortWords] : []),
 			...(lesson.homework ? [homework(lesson.homework)] : []),
-			CARE,
+			careSection(lesson),
 			{ id: 'room', title: 'Room for notes', blocks: [{ kind: 'room', lines: ROOM_LINES }] }
 		]
 	};

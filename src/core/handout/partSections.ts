@@ -4,7 +4,7 @@ import { answerFor } from '../lesson/answers';
 import type { Lesson, Part } from '../lesson/lesson';
 import { repeatsOf } from '../teaching/repeats';
 import { showingOf, sidesOf, type Showing } from '../teaching/showing';
-import { SLIPS, slipped } from '../lesson/slip';
+import { slipIn, slipped } from '../lesson/slip';
 import { counted, inWords } from '../naming/numbers';
 import type { Block, Picture, Section } from './schema';
 import { rowsIn } from './swatchBlocks';
@@ -53,7 +53,7 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 				}
 			];
 		case 'mend':
-			return seen ? mending(part, seen, voice) : [];
+			return seen ? mending(lesson, part, seen, voice) : [];
 		case 'check':
 			return [
 				{ kind: 'text', text: part.question },
@@ -199,8 +199,13 @@ function practice(part: Extract<Part, { kind: 'practice' }>, seen: Showing | nul
 	];
 }
 
-function mending(part: Extract<Part, { kind: 'mend' }>, { taught, hands }: Showing, voice: Voice): Block[] {
-	const { seen, cause, mend } = SLIPS[part.slip];
+function mending(
+	{ medium }: Pick<Lesson, 'medium'>,
+	part: Extract<Part, { kind: 'mend' }>,
+	{ taught, hands }: Showing,
+	voice: Voice
+): Block[] {
+	const { seen, cause, mend } = slipIn(part.slip, medium);
 	const wrong = slipped(hands.cloth, part.slip);
 	const plain = { numbers: false };
 	return [

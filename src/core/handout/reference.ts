@@ -1,7 +1,8 @@
 import type { Voice } from '../hands/voice';
 import type { Lesson } from '../lesson/lesson';
-import { SLIPS, type SlipId } from '../lesson/slip';
+import { slipIn, type SlipId } from '../lesson/slip';
 import { nameIn, WRITTEN_SCHOOLS } from '../naming/schools';
+import { isBed } from '../technique/medium';
 import { sayIn } from '../ways/sayIn';
 import type { Block, Section } from './schema';
 
@@ -34,15 +35,20 @@ export function keySection(lesson: Lesson, voice: Voice): Section | null {
 
 /** Slips that every cross can have, the likeliest first. */
 const LIKELY: readonly SlipId[] = ['wrong-hold', 'not-crossed', 'extra-loop', 'uneven', 'dropped'];
+/** Those that tools and pegs leave. */
+const LIKELY_AT_BED: readonly SlipId[] = ['not-crossed', 'wrong-row', 'dropped'];
 
 /** What goes wrong, how it is seen, and its mend. */
 export function slipSection(lesson: Lesson): Section | null {
 	if (lesson.crossings.length === 0) return null;
 	const mended = lesson.parts.flatMap((part) => (part.kind === 'mend' ? [part.slip] : []));
-	const rows = LIKELY.filter((slip) => !mended.includes(slip)).map((slip) => {
-		const { seen, cause, mend } = SLIPS[slip];
-		return [seen, cause, mend];
-	});
+	const likely = isBed(lesson.medium) ? LIKELY_AT_BED : LIKELY;
+	const rows = likely
+		.filter((slip) => !mended.includes(slip))
+		.map((slip) => {
+			const { seen, cause, mend } = slipIn(slip, lesson.medium);
+			return [seen, cause, mend];
+		});
 	const table: Block = { kind: 'table', head: ['What you see', 'Where it comes from', 'What to do'], rows };
 	return { id: 'slips', title: 'When something looks wrong', blocks: [table] };
 }
@@ -85,8 +91,8 @@ function textOf(block: Block): string[] {
 	return [];
 }
 
-/** Hands come first: the usual cautions, and who knows more. */
-export const CARE: Section = {
+/** Hands come first: the usual cautions, and who knows more; a sheet for children tells them what to do with points. */
+export const careSection = ({ children }: Pick<Lesson, 'children'>): Section => ({
 	id: 'hands',
 	title: 'Your hands',
 	blocks: [
@@ -95,11 +101,13 @@ export const CARE: Section = {
 			items: [
 				'Hold loosely. Rest and stretch every 20 to 30 minutes.',
 				'Stop when something hurts; pain that stays is for a doctor or a hand therapist.',
-				'Keep needles, hooks and pins away from eyes and from children, and count them in and out.'
+				children
+					? 'Points look down at the table. Use tools and not nails: nails tear. Count needles, hooks and pins before you stop.'
+					: 'Keep needles, hooks and pins away from eyes and from children, and count them in and out.'
 			]
 		}
 	]
-};
+});
 
 /** What is needed, with amounts and reasons. */
 export function materialSection({ materials }: Lesson): Section | null {

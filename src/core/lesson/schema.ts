@@ -54,14 +54,17 @@ const pace = z.enum(['slow', 'steady']);
 const yarnHands = z.enum(['right', 'left', 'both']);
 const sides = z.enum(['right', 'wrong', 'both']);
 
-const compared = z.union([z.object({ crossing: id, way: z.optional(line) }), z.object({ swatch: id })]);
+const compared = z.union([
+	z.strictObject({ crossing: id, way: z.optional(line) }),
+	z.strictObject({ swatch: id })
+]);
 
 /** One part of a lesson; `kind` says what the others of its fields are. */
 export const partShape = z.readonly(
 	z.discriminatedUnion('kind', [
-		z.object({ ...common, kind: z.literal('explain') }),
-		z.object({ ...common, kind: z.literal('picture'), crossing: id }),
-		z.object({
+		z.strictObject({ ...common, kind: z.literal('explain') }),
+		z.strictObject({ ...common, kind: z.literal('picture'), crossing: id }),
+		z.strictObject({
 			...common,
 			kind: z.literal('show'),
 			crossing: id,
@@ -71,8 +74,8 @@ export const partShape = z.readonly(
 			yarnHands: z.optional(yarnHands),
 			sides: z.optional(sides)
 		}),
-		z.object({ ...common, kind: z.literal('compare'), left: compared, right: compared }),
-		z.object({
+		z.strictObject({ ...common, kind: z.literal('compare'), left: compared, right: compared }),
+		z.strictObject({
 			...common,
 			kind: z.literal('swatch'),
 			swatch: id,
@@ -81,7 +84,7 @@ export const partShape = z.readonly(
 			from: z.optional(row),
 			to: z.optional(row)
 		}),
-		z.object({
+		z.strictObject({
 			...common,
 			kind: z.literal('practice'),
 			crossing: z.optional(id),
@@ -91,23 +94,23 @@ export const partShape = z.readonly(
 			to: z.optional(row),
 			times: z.optional(times)
 		}),
-		z.object({ ...common, kind: z.literal('count'), swatch: id, row: z.optional(row) }),
-		z.object({ ...common, kind: z.literal('mend'), crossing: id, slip: slips }),
-		z.object({
+		z.strictObject({ ...common, kind: z.literal('count'), swatch: id, row: z.optional(row) }),
+		z.strictObject({ ...common, kind: z.literal('mend'), crossing: id, slip: slips }),
+		z.strictObject({
 			...common,
 			kind: z.literal('check'),
 			crossing: z.optional(id),
 			question: text,
 			answer: text
 		}),
-		z.object({ ...common, kind: z.literal('finish') }),
-		z.object({ ...common, kind: z.literal('care') }),
-		z.object({ ...common, kind: z.literal('note') })
+		z.strictObject({ ...common, kind: z.literal('finish') }),
+		z.strictObject({ ...common, kind: z.literal('care') }),
+		z.strictObject({ ...common, kind: z.literal('note') })
 	])
 );
 
 export const lessonCrossingShape = z.readonly(
-	z.object({ id, name: line, crossing: crossingShape, saying: z.optional(text) })
+	z.strictObject({ id, name: line, crossing: crossingShape, saying: z.optional(text) })
 );
 
 /** Longest rows that a lesson holds, in characters. */
@@ -115,7 +118,7 @@ export const MOST_ROWS_TEXT = 200_000;
 
 /** Rows that a lesson knits; the id of a swatch of the teacher's, where they come from one. */
 export const lessonSwatchShape = z.readonly(
-	z.object({ id, title: line, text: z.string().check(z.maxLength(MOST_ROWS_TEXT)) })
+	z.strictObject({ id, title: line, text: z.string().check(z.maxLength(MOST_ROWS_TEXT)) })
 );
 
 const yarn = z.enum(YARNS);
@@ -128,19 +131,21 @@ export const rulesShape = z.partial(
 		) as Record<RuleId, z.ZodMiniNumber>
 	)
 );
-const names = z.object({
+const names = z.strictObject({
 	school: z.enum(['over', 'hold', 'held', 'lean', 'words']),
 	terms: z.enum(['us', 'uk'])
 });
 const needles = z.union([z.literal(0), z.literal(1), z.literal(2)]);
 const people = z.number().check(z.int(), z.minimum(0), z.maximum(999));
 const materials = z.readonly(
-	z.array(z.object({ what: line, why: z.optional(line), amount: z.optional(line) })).check(z.maxLength(200))
+	z
+		.array(z.strictObject({ what: line, why: z.optional(line), amount: z.optional(line) }))
+		.check(z.maxLength(200))
 );
 
 /** The shape of `pond-loop/lesson@1`. `starts` is local time, `2026-11-26T19:00`. */
 export const lessonShape = z.readonly(
-	z.object({
+	z.strictObject({
 		format: z.literal(LESSON_FORMAT),
 		title: line,
 		level: levelShape,

@@ -1,6 +1,7 @@
 import { sortPairs, type Crossing, type WorkWord } from '../crossing/crossing';
 import { groups, isTwoGroup } from '../crossing/groups';
 import { rope } from '../crossing/lean';
+import { isBed, type Medium } from '../technique/medium';
 import type { Part } from './lesson';
 
 export type SlipId = Extract<Part, { kind: 'mend' }>['slip'];
@@ -70,6 +71,29 @@ export const SLIPS: Readonly<Record<SlipId, Slip>> = {
 		mend: 'Catch it at once, and hook it up.'
 	}
 };
+
+/** The same at a machine or loom, where tools and pegs hold the stitches. */
+const SLIPS_AT_BED: Partial<Readonly<Record<SlipId, Slip>>> = {
+	'not-crossed': {
+		seen: 'There is no cross: the columns go straight on.',
+		cause: 'It was forgotten, or each set was hung back where it came from.',
+		mend: 'Ladder down to that row and hang the sets anew; or fake it with a sewn strand.'
+	},
+	'wrong-row': {
+		seen: 'The cross comes too early or too late.',
+		cause: 'The passes or rows were miscounted.',
+		mend: 'Count from the last sideways strand, or read the row counter.'
+	},
+	dropped: {
+		seen: 'A ladder runs down from the cross.',
+		cause: 'A stitch slipped off its tool or peg.',
+		mend: 'Catch it with the latch tool at once, before it runs, and hook it up.'
+	}
+};
+
+/** What is said of a slip in a technique. */
+export const slipIn = (slip: SlipId, medium: Medium): Slip =>
+	(isBed(medium) && SLIPS_AT_BED[slip]) || SLIPS[slip];
 
 /**
  * What a slip makes of a crossing, where that is a crossing too and so can be drawn as cloth; `null` for slips that leave

@@ -108,8 +108,9 @@ export function draftAround(
 function withMore(lesson: Lesson, now: Lesson, drafted: Lesson, left: readonly string[]): Lesson {
 	if (now.more !== drafted.more) return lesson;
 	const spare = lesson.minutes - minutesOf(lesson);
-	const { more: _said, ...rest } = lesson;
-	return spare <= (1 - FILLED) * lesson.minutes ? rest : { ...rest, more: moreSaid(spare, left) };
+	if (spare > (1 - FILLED) * lesson.minutes) return { ...lesson, more: moreSaid(spare, left) };
+	const { more, ...rest } = lesson;
+	return more === undefined ? lesson : rest;
 }
 
 const withoutStrip = (lesson: Lesson): Lesson => ({

@@ -8,12 +8,12 @@ import { sayIn } from '../ways/sayIn';
 const LONGEST_SAID = 400;
 
 /** Drafts ask for the same words again and again, so they are kept with their crossing. */
-const kept = once((_: Crossing) => new Map<string, string>());
+const kept = once((crossing: Crossing) => ({ crossing, said: new Map<string, string>() }));
 
 /** How a cross is made left-handed, the fabric kept. */
 export function leftSaid({ medium, names }: Pick<Lesson, 'medium' | 'names'>, crossing: Crossing): string {
 	const terms = names?.terms ?? 'us';
-	const known = kept(crossing);
+	const { said: known } = kept(crossing);
 	const asked = `${medium} ${terms}`;
 	let said = known.get(asked);
 	if (said === undefined) known.set(asked, (said = saidFor(crossing, medium, terms)));

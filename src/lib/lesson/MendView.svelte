@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
 	import { showingOf } from '$core/teaching/showing';
-	import { SLIPS, slipped } from '$core/lesson/slip';
+	import { slipIn, slipped } from '$core/lesson/slip';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 
@@ -14,7 +14,7 @@
 
 	const settings = getSettings();
 	const seen = $derived(showingOf(lesson, part, settings.value));
-	const slip = $derived(SLIPS[part.slip]);
+	const slip = $derived(slipIn(part.slip, lesson.medium));
 	const wrong = $derived(seen && slipped(seen.hands.cloth, part.slip));
 </script>
 
