@@ -176,7 +176,7 @@ function orderIn(text: string): Said | null {
 /** Where stitches wait: each place that is said, with what is said to wait there. */
 function holdIn(text: string): Said | null {
 	// A needle that goes somewhere is held there.
-	const needle = /^(?:the |your )?NEEDLE\b/.test(text);
+	const needle = /^(?:the |your )?NEEDLE\b|\b(?:bring|swing|move)s? (?:the |your )?NEEDLE\b/.test(text);
 	const verb = HOLD.exec(text) ?? (needle ? POSITION.exec(text) : null);
 	if (!verb) return null;
 	// A pick stands before what another verb says of it: “what waits in front lies over the rest”.
