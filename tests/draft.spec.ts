@@ -329,7 +329,7 @@ test('a lesson for the machine shows its bed, at the desk and on the stage', asy
 	await expect(page.getByLabel('Yarn carried in')).toHaveCount(0);
 	await page.getByRole('link', { name: 'Teach it' }).press('Enter');
 	await page.waitForURL(/\/stage$/);
-	for (let part = 0; part < at; part++) await page.keyboard.press('PageDown');
+	for (let part = 0; part < at; part++) await page.keyboard.press('ArrowDown');
 	await expect(pond.sentence()).toContainText('Lift stitches 1 and 2');
 	await page.keyboard.press('ArrowRight');
 	await expect(pond.sentence()).toContainText('Lift stitches 3 and 4');

@@ -227,25 +227,25 @@
 				<span class="text-quiet">of them left-handed</span>
 			</label>
 		</div>
-		<fieldset class="grid gap-2">
-			<legend class="mb-1 text-quiet">The class</legend>
+		<fieldset class="grid">
+			<legend class="text-quiet">The class</legend>
 			{#if Number(needles) > 0 && !isBed(medium)}
-				<label class="flex items-center gap-3">
+				<label class="flex min-h-11 items-center gap-3">
 					<input type="checkbox" class="checkbox" bind:checked={free} />
 					without a cable needle from the start
 				</label>
 			{/if}
 			{#if swatch === ''}
-				<label class="flex items-center gap-3">
+				<label class="flex min-h-11 items-center gap-3">
 					<input type="checkbox" class="checkbox" bind:checked={prepared} />
 					cast on and set up at home before
 				</label>
 			{/if}
-			<label class="flex items-center gap-3">
+			<label class="flex min-h-11 items-center gap-3">
 				<input type="checkbox" class="checkbox" bind:checked={compare} />
 				leans and ways side by side
 			</label>
-			<label class="flex items-center gap-3">
+			<label class="flex min-h-11 items-center gap-3">
 				<input type="checkbox" class="checkbox" bind:checked={children} />
 				for children
 			</label>
