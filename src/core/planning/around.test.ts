@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { applyChange } from '../lesson/change';
 import { minutesOf, type Change, type Lesson, type Part } from '../lesson/lesson';
 import { unwrap } from '../result';
-import { draftAround } from './around';
+import { askedCrossings, draftAround, taughtOtherwise } from './around';
 import type { Brief } from './brief';
 import { checkLesson } from './check';
 import { draftLesson } from './draft';
@@ -145,6 +145,22 @@ describe('a lesson drafted again', () => {
 			]);
 			expect(good(draft).away).toEqual([]);
 		});
+	});
+
+	it('drops a cross and takes another in its place, with all that speaks of them', () => {
+		const [rapid] = unwrap(askedCrossings(['3/3 LC'], 'hand', () => 'new'));
+		const mine = taughtOtherwise({ ...draft, minutes: 240 }, ['a'], [rapid]);
+		const answer = unwrap(draftAround(mine, draft, USUAL_RATES, () => `n${count++}`, ['new']));
+		expect(answer.dropped).toEqual(['2/2 RC']);
+		const { lesson: now } = answer;
+		expect(now.crossings.map(({ name }) => name)).toEqual(['2/2 LC', '3/3 LC']);
+		expect(now.title).toBe('2/2 LC, 3/3 LC');
+		expect(JSON.stringify(now)).not.toContain('2/2 RC');
+		for (const kind of ['picture', 'show', 'practice', 'check'] as const)
+			expect(now.parts.some((part) => part.kind === kind && part.crossing === 'new')).toBe(true);
+		expect(checkLesson(now).problems).toEqual([]);
+		expect(askedCrossings(['C4F'], 'hand', () => 'x')).toMatchObject({ error: { code: 'unreadable' } });
+		expect(askedCrossings(['otter'], 'hand', () => 'x')).toMatchObject({ error: { code: 'unreadable' } });
 	});
 
 	it('says so where the teacher’s own parts leave no room', () => {

@@ -1,7 +1,9 @@
 import { STRIP } from './compose';
 import { draftLesson, moreSaid } from './draft';
 import { FILLED } from './pace';
-import { minutesOf, type Lesson, type Part } from '../lesson/lesson';
+import { CROSSING_FORMAT } from '../crossing/schema';
+import { minutesOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
+import { readName } from '../naming/read';
 import type { Brief } from './brief';
 import type { Rates } from './rates';
 import { fault, good, type Result } from '../result';
@@ -28,17 +30,19 @@ export interface DraftedAgain {
  *
  * @param drafted the lesson as it was drafted; parts that are none of its own, or other now, are hers
  * @param fresh makes an id for each new part
+ * @param added ids of crossings that the lesson is to teach from now on
  * @returns `conflict` where the teacher's own parts leave too little time
  */
 export function draftAround(
 	now: Lesson,
 	drafted: Lesson,
 	rates: Rates,
-	fresh: () => string
+	fresh: () => string,
+	added: readonly string[] = []
 ): Result<DraftedAgain> {
 	// What only the strip still has is taught no more: the strip is written anew.
 	const [left, had] = [now, drafted].map((one) => untaughtIn(withoutStrip(one)));
-	const dropped = left.filter(({ id }) => !had.some((one) => one.id === id));
+	const dropped = left.filter(({ id }) => !had.some((one) => one.id === id) && !added.includes(id));
 	const lesson = dropped.reduce((rest, { id }) => withoutCrossing(rest, id), now);
 	if (lesson.crossings.length + withoutStrip(lesson).swatches.length === 0)
 		return fault(
@@ -131,6 +135,39 @@ function onRowsOf(part: Part, draft: Lesson): Part {
 		from: Math.min(...rows.map(({ from }) => from!)),
 		to: Math.max(...rows.map(({ to }) => to!))
 	};
+}
+
+/** A lesson without all that teaches some of its crossings, and with others that are to be taught: to be drafted again. */
+export const taughtOtherwise = (
+	lesson: Lesson,
+	without: readonly string[],
+	added: readonly LessonCrossing[]
+): Lesson => ({
+	...lesson,
+	crossings: [...lesson.crossings, ...added],
+	parts: lesson.parts.filter((part) => !crossingsOf(part).some((id) => without.includes(id)))
+});
+
+/** The crossings that some names ask for, as a lesson has them; `unreadable` where one says none, or several. */
+export function askedCrossings(
+	names: readonly string[],
+	medium: Lesson['medium'],
+	fresh: () => string
+): Result<LessonCrossing[]> {
+	const asked: LessonCrossing[] = [];
+	for (const name of names) {
+		const answer = readName(name, { medium });
+		if (!answer.ok) return answer;
+		const { readings, ambiguous } = answer.value;
+		if (ambiguous)
+			return fault(
+				'unreadable',
+				`“${name}” has ${readings.length} readings. Write the one that is meant, as in 2/2 RC.`
+			);
+		const { crossing } = readings[0];
+		asked.push({ id: fresh(), name, crossing: { format: CROSSING_FORMAT, ...crossing }, saying: '' });
+	}
+	return good(asked);
 }
 
 /** A lesson without the crossings that are left for another day, as long as no part of the teacher's is about them. */

@@ -9,8 +9,18 @@
 	import Icon from '$lib/ui/Icon.svelte';
 
 	/** What is wrong with the lesson, each with its mend to press; or, when nothing is, what was looked at. */
-	let { open, checked, onchoose }: { open: OpenLesson; checked: Checked; onchoose: (id: string) => void } =
-		$props();
+	let {
+		open,
+		checked,
+		onchoose,
+		onagain
+	}: {
+		open: OpenLesson;
+		checked: Checked;
+		onchoose: (id: string) => void;
+		/** drafts the lesson again around what was changed */
+		onagain: () => void;
+	} = $props();
 
 	const LOOKED_AT = [
 		'It fits the class.',
@@ -61,6 +71,13 @@
 				<li class="grid gap-1.5 py-3 leading-snug">
 					<p class={problem.severity === 'error' ? 'font-semibold text-error' : ''}>{problem.message}</p>
 					<p class="flex flex-wrap gap-x-4 gap-y-1">
+						{#if problem.code === 'over-time'}
+							<button
+								type="button"
+								class="min-h-8 text-left font-semibold underline underline-offset-3"
+								onclick={onagain}>Draft again for {open.lesson.minutes} minutes</button
+							>
+						{/if}
 						{#each mends(problem) as one (one.says)}
 							<button
 								type="button"

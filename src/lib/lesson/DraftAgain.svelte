@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { counted } from '$core/naming/numbers';
 	import { onMount } from 'svelte';
-	import { draftAround } from '$core/planning/around';
+	import { listNames } from '$core/formats/askedNames';
+	import { askedCrossings, draftAround, taughtOtherwise } from '$core/planning/around';
 	import { minutesOf, type Lesson } from '$core/lesson/lesson';
 	import type { Rates } from '$core/planning/rates';
 	import { getJson } from '$lib/client/requests';
@@ -19,7 +20,24 @@
 		if (answer.ok) drafted = answer.value.lesson;
 		else wrong = answer.error.message;
 	});
-	const again = $derived(drafted && draftAround(open.lesson, drafted, rates, newId));
+	/** crosses that are to go, by their ids, and names of those that are to come */
+	let without = $state.raw<readonly string[]>([]);
+	let more = $state('');
+	const added = $derived(askedCrossings(listNames(more), open.lesson.medium, newId));
+	const again = $derived(
+		drafted &&
+			(added.ok
+				? draftAround(
+						taughtOtherwise(open.lesson, without, added.value),
+						drafted,
+						rates,
+						newId,
+						added.value.map(({ id }) => id)
+					)
+				: added)
+	);
+	const drop = (id: string) =>
+		(without = without.includes(id) ? without.filter((one) => one !== id) : [...without, id]);
 
 	function take(lesson: Lesson) {
 		open.change({ kind: 'restore', lesson }, { said: 'Drafted again.' });
@@ -27,6 +45,21 @@
 	}
 </script>
 
+<fieldset class="mb-4 grid gap-x-8 sm:grid-cols-2">
+	<legend class="text-quiet">Crosses to teach: take one out, or another in, and see what changes</legend>
+	<div>
+		{#each open.lesson.crossings as { id, name } (id)}
+			<label class="flex min-h-11 items-center gap-3">
+				<input type="checkbox" class="checkbox" checked={!without.includes(id)} onchange={() => drop(id)} />
+				<span class="font-mono">{name}</span>
+			</label>
+		{/each}
+	</div>
+	<label class="grid content-start gap-1">
+		<span class="text-quiet">and also</span>
+		<input class="input w-full font-mono" bind:value={more} autocomplete="off" spellcheck="false" />
+	</label>
+</fieldset>
 <p role="alert" class="font-semibold text-error empty:hidden">
 	{wrong ?? (again && !again.ok ? again.error.message : '')}
 </p>

@@ -190,7 +190,7 @@
 					{#await import('./ChecksPanel.svelte')}
 						{@render looking()}
 					{:then { default: ChecksPanel }}
-						<ChecksPanel {open} {checked} onchoose={choose} />
+						<ChecksPanel {open} {checked} onchoose={choose} onagain={() => (againOpen = true)} />
 						<MaterialsPanel {open} />
 						<HomeworkPanel {open} />
 					{/await}
