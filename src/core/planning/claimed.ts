@@ -1,7 +1,7 @@
 import { claimsIn, RIGHT } from '../claims/claims';
 import type { About, Claim, ReadingHands } from '../claims/claim';
 import { isBed, isDoubled, plainOf } from '../technique/medium';
-import type { Lesson } from '../lesson/lesson';
+import type { Lesson, Part } from '../lesson/lesson';
 import { textsOf, type LessonText } from './texts';
 
 /** A claim in a text of a lesson; its places count from where the text begins. */
@@ -34,6 +34,15 @@ export function claimsOf(lesson: Lesson): LessonClaim[] {
 				.map((claim) => ({ ...claim, where }));
 		});
 }
+
+/** The same for one part alone. */
+export const claimsOfPart = (lesson: Lesson, part: Part): LessonClaim[] =>
+	claimsOf({
+		...lesson,
+		homework: '',
+		crossings: lesson.crossings.map((taught) => ({ ...taught, saying: '' })),
+		parts: [part]
+	});
 
 /** The claims of a text, each paragraph for the hands it speaks to. */
 export function claimsFor(text: string, about: readonly About[]): Claim[] {

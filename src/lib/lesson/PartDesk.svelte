@@ -87,6 +87,7 @@
 		most={20_000}
 		onchange={(text) => set({ text })}
 	/>
+	{#await import('./ClaimsHere.svelte') then { default: ClaimsHere }}<ClaimsHere {open} {part} />{/await}
 	{#if strange.length > 0}
 		<p class="text-sm">
 			“{strange.join('”, “')}”: your words are {terms.toUpperCase()}.
