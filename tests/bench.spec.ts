@@ -1,5 +1,8 @@
 import { expect, test } from './support/pond';
 
+// Hands glide here as they do for most people.
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 test.describe('the Bench', () => {
 	test('reads a name, plays it step by step and changes the way, all by keyboard', async ({ pond, page }) => {
 		await pond.open('/');
