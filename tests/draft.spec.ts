@@ -380,3 +380,50 @@ test('checks stand beside or right below the part, however long the list of part
 	const checks = (await page.getByTestId('checks').boundingBox())!;
 	expect(checks.y - (part.y + part.height)).toBeLessThan(80);
 });
+
+test('asks what a name means, mends a sentence that does not hold, and takes another cross in, by keyboard', async ({
+	pond,
+	page
+}) => {
+	await pond.open('/lessons');
+	await page.keyboard.press('d');
+	const dialog = page.getByRole('dialog', { name: 'Draft a lesson' });
+	await dialog.getByLabel('Crosses to teach').fill('C6B, 2/2 LC');
+	await dialog.getByLabel('minutes').fill('170');
+	await dialog.getByLabel('of them left-handed').fill('2');
+	const draft = dialog.getByTestId('draft');
+	await expect(draft).toContainText('C6B may mean 2 crosses');
+	await draft.getByRole('button', { name: '3/3 RC', exact: true }).press('Enter');
+	await expect(dialog.getByLabel('Crosses to teach')).toHaveValue('3/3 RC, 2/2 LC');
+	await expect(draft).not.toContainText('may mean');
+	await dialog.getByRole('button', { name: 'Keep this lesson' }).press('Enter');
+	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+	const checks = page.getByTestId('checks');
+	await expect(checks).toContainText('All clear');
+
+	await pond.parts().filter({ hasText: 'Show 2/2 LC with' }).getByRole('button').first().press('Enter');
+	const words = page.getByRole('textbox', { name: 'What to say or mind' });
+	await expect(words).toContainText('Left-handed');
+	await words.press('ControlOrMeta+End');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('It leans right.');
+	await expect(checks).toContainText('“It leans right.” does not hold. 2/2 LC leans left.');
+	const claims = page.getByTestId('claims');
+	await claims.getByRole('button', { name: 'Write “It leans left.”' }).press('Enter');
+	await expect(words).toContainText('It leans left.');
+	await expect(checks).toContainText('All clear');
+
+	await pond.more();
+	await page.getByRole('button', { name: /Draft again around my changes/ }).press('Enter');
+	const again = page.getByRole('dialog', { name: 'Draft again around my changes' });
+	await again.getByRole('checkbox', { name: '3/3 RC' }).press('Space');
+	await expect(again).toContainText('3/3 RC is taught nowhere any more');
+	await again.getByLabel('and also').fill('C4B');
+	await expect(again.getByRole('alert')).toContainText('has 2 readings');
+	await again.getByLabel('and also').fill('2/2 RC');
+	await expect(again).toContainText('Show 2/2 RC with a cable needle');
+	await again.getByRole('button', { name: 'Take this draft' }).press('Enter');
+	await expect(pond.parts().filter({ hasText: '3/3 RC' })).toHaveCount(0);
+	await expect(pond.parts().filter({ hasText: '2/2 RC in numbers' })).toHaveCount(1);
+	await pond.saved();
+});

@@ -77,7 +77,7 @@ export const spelledUnitsOf: (step: Step) => readonly Unit[] = once((step) =>
 	piecesIn(step).flatMap((piece) => unitsIn(piece, meaningIn(step)))
 );
 
-const meaningIn =
+export const meaningIn =
 	({ planned: { written }, meant }: Step): Meaning =>
 	(text) =>
 		meant[written.names.indexOf(text)] ?? null;

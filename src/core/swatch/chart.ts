@@ -3,6 +3,7 @@ import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { turnOver } from '../crossing/transform';
 import type { Fabric, Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
+import { meaningIn } from '../fabric/units';
 import { piecesOf } from '../fabric/work';
 import type { RowSide } from '../pattern/pattern';
 import { isBed, type Medium } from '../technique/medium';
@@ -105,10 +106,10 @@ const turnedOver = once(turnOver);
 
 /** The signs of a row from the right edge on, and where it grows or shrinks; kept as long as the row stands. */
 const signsOf = once((step: Step): { signs: StandingSign[]; changes: Change[] } => {
-	const { before, planned, meant, row, worked } = step;
+	const { before, planned, row, worked } = step;
 	const { written, number } = planned;
 	const { side } = number;
-	const meaning = (text: string) => meant[written.names.indexOf(text)] ?? null;
+	const meaning = meaningIn(step);
 	/** in working order, by where the stitch lies after the row */
 	const signs: (StandingSign | null)[] = Array.from({ length: row.after }, () => null);
 	const changes: Change[] = [];

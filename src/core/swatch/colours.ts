@@ -1,6 +1,7 @@
 import { once } from '../once';
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
+import { meaningIn } from '../fabric/units';
 import { piecesOf } from '../fabric/work';
 import type { Item, WrittenRow } from '../pattern/row';
 
@@ -43,16 +44,17 @@ export const coloursOf = once(({ fabric, steps }: Working): Colours | null => {
 
 /** The yarns of a row, from the left edge of the right side. */
 function rowIn(
-	{ before, planned, meant, row, worked }: Step,
+	step: Step,
 	below: Uint8Array,
 	yarnOf: (item: Item) => number
 ): Uint8Array<ArrayBuffer> {
+	const { before, planned, row, worked } = step;
 	const { written, number } = planned;
 	const shown = (at: number, count: number) => (number.side === 'RS' ? count - 1 - at : at);
 	const had = (at: number) => below[shown(at, row.before)] ?? 0;
 	/** in working order; stitches that nothing worked keep theirs */
 	const yarns = Uint8Array.from({ length: row.after }, (_, at) => had(at));
-	const meaning = (text: string) => meant[written.names.indexOf(text)] ?? null;
+	const meaning = meaningIn(step);
 	for (const { item, before: from, after, makes } of piecesOf(before, written.items, number, meaning)) {
 		const yarn = yarnOf(item);
 		const crossing = item.kind === 'name' ? meaning(item.text) : null;

@@ -1,5 +1,6 @@
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
+import { meaningIn } from '../fabric/units';
 import { piecesOf, type PlacedCrossing } from '../fabric/work';
 import { counted } from '../naming/numbers';
 import type { Rules } from '../rules';
@@ -187,11 +188,9 @@ function slipNotes(working: Working, rules: Rules): Note[] {
 }
 
 function slippedAfter(step: Step, before: ReadonlyMap<number, number>): Map<number, number> {
-	const { planned, meant } = step;
-	const { written, number } = planned;
+	const { written, number } = step.planned;
 	const slipped = new Map<number, number>();
-	const meaning = (text: string) => meant[written.names.indexOf(text)] ?? null;
-	for (const piece of piecesOf(step.before, written.items, number, meaning)) {
+	for (const piece of piecesOf(step.before, written.items, number, meaningIn(step))) {
 		const { item } = piece;
 		if (item.kind !== 'action' || item.action.do !== 'work' || !/^slf?$/.test(item.action.word)) continue;
 		for (let i = 0; i < piece.takes; i++) {
