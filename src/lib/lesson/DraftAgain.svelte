@@ -50,7 +50,12 @@
 	<div>
 		{#each open.lesson.crossings as { id, name } (id)}
 			<label class="flex min-h-11 items-center gap-3">
-				<input type="checkbox" class="checkbox" checked={!without.includes(id)} onchange={() => drop(id)} />
+				<input
+					type="checkbox"
+					class="size-5 accent-base-content"
+					checked={!without.includes(id)}
+					onchange={() => drop(id)}
+				/>
 				<span class="font-mono">{name}</span>
 			</label>
 		{/each}

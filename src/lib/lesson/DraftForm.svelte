@@ -231,22 +231,22 @@
 			<legend class="text-quiet">The class</legend>
 			{#if Number(needles) > 0 && !isBed(medium)}
 				<label class="flex min-h-11 items-center gap-3">
-					<input type="checkbox" class="checkbox" bind:checked={free} />
+					<input type="checkbox" class="size-5 accent-base-content" bind:checked={free} />
 					without a cable needle from the start
 				</label>
 			{/if}
 			{#if swatch === ''}
 				<label class="flex min-h-11 items-center gap-3">
-					<input type="checkbox" class="checkbox" bind:checked={prepared} />
+					<input type="checkbox" class="size-5 accent-base-content" bind:checked={prepared} />
 					cast on and set up at home before
 				</label>
 			{/if}
 			<label class="flex min-h-11 items-center gap-3">
-				<input type="checkbox" class="checkbox" bind:checked={compare} />
+				<input type="checkbox" class="size-5 accent-base-content" bind:checked={compare} />
 				leans and ways side by side
 			</label>
 			<label class="flex min-h-11 items-center gap-3">
-				<input type="checkbox" class="checkbox" bind:checked={children} />
+				<input type="checkbox" class="size-5 accent-base-content" bind:checked={children} />
 				for children
 			</label>
 		</fieldset>
