@@ -43,11 +43,7 @@ export const coloursOf = once(({ fabric, steps }: Working): Colours | null => {
 });
 
 /** The yarns of a row, from the left edge of the right side. */
-function rowIn(
-	step: Step,
-	below: Uint8Array,
-	yarnOf: (item: Item) => number
-): Uint8Array<ArrayBuffer> {
+function rowIn(step: Step, below: Uint8Array, yarnOf: (item: Item) => number): Uint8Array<ArrayBuffer> {
 	const { before, planned, row, worked } = step;
 	const { written, number } = planned;
 	const shown = (at: number, count: number) => (number.side === 'RS' ? count - 1 - at : at);
