@@ -303,7 +303,12 @@ function briefOf(lesson: Lesson, drafted: Lesson, minutes: number): Brief {
 	};
 }
 
-const same = (a: Part, b: Part): boolean => {
-	const [was, is] = [a, b].map((part) => JSON.stringify(Object.entries(part).sort()));
-	return was === is;
-};
+/** Whether two parts say the same, in whatever order their fields come. */
+const same = (a: Part, b: Part): boolean => canonical(a) === canonical(b);
+
+const canonical = (part: Part): string =>
+	JSON.stringify(part, (_, value: unknown) =>
+		value !== null && typeof value === 'object' && !Array.isArray(value)
+			? Object.fromEntries(Object.entries(value).sort(([one], [other]) => (one < other ? -1 : 1)))
+			: value
+	);
