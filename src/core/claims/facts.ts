@@ -1,9 +1,10 @@
-import { mirror } from '../crossing/transform';
 import { sortPairs, type Crossing } from '../crossing/crossing';
 import { groups } from '../crossing/groups';
 import { rope, type Lean } from '../crossing/lean';
 import { play } from '../hands/play';
+import { readKnown } from '../naming/known';
 import { once } from '../once';
+import { unwrap } from '../result';
 import { handed } from '../ways/handed';
 import { waysOf } from '../ways/ways';
 import type { ReadingHands } from './claim';
@@ -26,7 +27,6 @@ export interface Facts {
 	readonly groups: readonly (readonly number[])[];
 	/** whose hands: position 1 lies at the right for right ones */
 	readonly hand: ReadingHands['hand'];
-	readonly flipped: boolean;
 }
 
 /** The facts of a crossing for hands that read of it: a left-hander who keeps the fabric works its mirror image. */
@@ -53,15 +53,14 @@ export function workedFacts(crossing: Crossing, lean: Lean, hand: ReadingHands['
 		front: positions.filter((one) => over.has(one) && !under.has(one)),
 		behind: positions.filter((one) => under.has(one) && !over.has(one)),
 		groups: groups(crossing),
-		hand,
-		flipped: false
+		hand
 	};
 }
 
 /** The same hands, had they held on the other side: who lies in front changes, and so does the lean. */
-export function flippedFacts({ crossing, lean, hand, flipped }: Facts): Facts {
+export function flippedFacts({ crossing, lean, hand }: Facts): Facts {
 	const other: Lean = lean === 'right' ? 'left' : lean === 'left' ? 'right' : lean;
-	return { ...workedFacts(turnedUnder(crossing), other, hand), flipped: !flipped };
+	return workedFacts(turnedUnder(crossing), other, hand);
 }
 
 /** The crossing with every pair the other way over. */
@@ -91,17 +90,5 @@ export const heldIn = (crossing: Crossing): readonly number[] =>
 	[...new Set(holdingsOf(crossing).flatMap(({ stitches }) => stitches))].sort((a, b) => a - b);
 
 /** A plain cross that leans one way: what is said of every right or left cross is judged by it. */
-export function plainCross(lean: 'right' | 'left'): Crossing {
-	const right: Crossing = {
-		stitches: 4,
-		order: [3, 4, 1, 2],
-		over: [
-			[3, 1],
-			[3, 2],
-			[4, 1],
-			[4, 2]
-		],
-		work: ['k', 'k', 'k', 'k']
-	};
-	return lean === 'right' ? right : mirror(right);
-}
+export const plainCross = (lean: 'right' | 'left'): Crossing =>
+	unwrap(readKnown(lean === 'right' ? '2/2 RC' : '2/2 LC')).readings[0].crossing;

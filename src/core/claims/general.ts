@@ -14,8 +14,7 @@ export function generalIn(shorthand: string): General | null {
 		/^(?:(?:in|for|with|on|at|to (?:make|work|get)|you (?:make|work)|work) )?(?:(?:a|an|any|every|each|all|most) )?(right|left)(?:-leaning)?(?: purl| twisted| plain)? (?:cross|cable|twist|rope)(?:es|s)?\b,? ?/.exec(
 			shorthand
 		);
-	if (leaning && !/^(?:the|this|that)\b/.test(shorthand))
-		return { lean: leaning[1] as 'right', at: null, rest: shorthand.slice(leaning[0].length) };
+	if (leaning) return { lean: leaning[1] as 'right', at: null, rest: shorthand.slice(leaning[0].length) };
 	const suited =
 		/^(.*\b(?:FRONT|BACK|BEHIND|first|last)\b.*?) (?:for|to make|to get|in|on|with) (?:a|an|any|every|each|all|most) (right|left)(?:-leaning)? (?:cross|cable|twist|rope)(?:es|s)?$/.exec(
 			shorthand

@@ -42,11 +42,7 @@ export function mendOf(
 	hands: ReadingHands
 ): Rewriting | null {
 	const clause = text.slice(claim.from, claim.to);
-	for (const { from, to, text: insert } of [
-		...turned(clause),
-		...numbered(clause, claim.facts),
-		...anew(clause, claim, hands)
-	]) {
+	for (const { from, to, text: insert } of rewritings(clause, claim, hands)) {
 		const put = {
 			from: claim.from + from,
 			to: claim.from + to,
@@ -55,6 +51,13 @@ export function mendOf(
 		if (isTrue(`${text.slice(0, put.from)}${put.text}${text.slice(put.to)}`, claim, about, hands)) return put;
 	}
 	return null;
+}
+
+/** What may be written instead, the least change first. */
+function* rewritings(clause: string, claim: BareClaim, hands: ReadingHands): Generator<Rewriting> {
+	yield* turned(clause);
+	yield* numbered(clause, claim.facts);
+	yield* anew(clause, claim, hands);
 }
 
 /** How much of a text before and behind a clause is read again to see whether a mend is one, in characters. */
@@ -79,12 +82,9 @@ const likeBefore = (was: string, now: string): string =>
 	/^[A-Z]/.test(was) && now !== '' ? `${now[0].toUpperCase()}${now.slice(1)}` : now;
 
 function* turned(clause: string): Generator<Rewriting> {
-	const found: Rewriting[] = [];
 	for (const [words, other] of OPPOSITES)
 		for (const { 0: word, index } of clause.matchAll(words)) {
-			const one = { from: index, to: index + word.length, text: other(word) };
-			found.push(one);
-			yield one;
+			yield { from: index, to: index + word.length, text: other(word) };
 		}
 }
 

@@ -2,9 +2,9 @@ import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { groups } from '../crossing/groups';
 import { rope } from '../crossing/lean';
 import { mirror } from '../crossing/transform';
-import { NAMES } from '../naming/inText';
+import { aloneIn, NAMES } from '../naming/inText';
 import { plain } from '../naming/key';
-import { readName } from '../naming/read';
+import { readKnown } from '../naming/known';
 import { becauseOf } from './because';
 import type { About, Claim, ReadingHands } from './claim';
 import { clausesIn, LONGEST_CLAUSE, sentencesIn, type Clause, type Stretch } from './clauses';
@@ -82,9 +82,7 @@ class Reading {
 			.filter(({ name }) => name.trim() !== '')
 			.sort((a, b) => b.name.length - a.name.length);
 		for (const { name, which } of longest)
-			for (const { index } of this.text.matchAll(
-				new RegExp(`(?<![\\w/])${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\w/])`, 'gi')
-			))
+			for (const { index } of this.text.matchAll(new RegExp(aloneIn(name), 'gi')))
 				put(index, index + name.length, which);
 		for (const pattern of NAMES)
 			for (const { 0: name, index } of this.text.matchAll(pattern)) {
@@ -110,17 +108,15 @@ class Reading {
 			const here = inSentence.filter(({ from, to }) => from >= clause.from && to <= clause.to);
 			if (here.length > 0) this.#lastNamed = here.at(-1)!.which;
 			const said = saidOf(generalIn(clause.shorthand)?.rest ?? clause.shorthand);
-			const about = clause.shorthand;
 			// A definition is known by its hold; how the stitches are worked after it is no claim of its own.
 			const defines =
 				holds &&
 				said?.said.kind === 'face' &&
-				/^(?:then )?(?:knit|purl)\b/.test(about) &&
+				/^(?:then )?(?:knit|purl)\b/.test(clause.shorthand) &&
 				/^(?:@H|@O|>|@R|@L)/.test(said.said.pick.sign);
 			if (!said || defines) continue;
 			if (said.said.kind === 'hold') holds = true;
 			const claim = this.#claim(clause, said, inSentence, clause.joined === 'or' ? before : null);
-			if (!claim) continue;
 			this.#found.push(claim);
 			before = { said, facts: claim.facts };
 			this.#spokenOf = said.spokenOf ?? this.#spokenOf;
@@ -350,7 +346,7 @@ const SAYING = new Set(
 );
 
 const readingsOf = (name: string): Crossing[] => {
-	const answer = readName(name);
+	const answer = readKnown(name);
 	return answer.ok ? answer.value.readings.map(({ crossing }) => crossing) : [];
 };
 

@@ -242,13 +242,10 @@ function positionIn(text: string): Said | null {
 	const before = text.slice(0, at).match(PICKS) ?? [];
 	const after = text.slice(at + place[1].length).match(PICKS) ?? [];
 	const front = place[1] === 'OVER' || place[1] === 'FRONT';
-	const crossed = /^ ?(?:of )?(?:the )?(?:ground|gutter|others?|rest|background|purl side)\b/.test(
-		text.slice(at + place[1].length)
-	);
 	return {
 		kind: front ? 'in-front' : 'behind',
 		subject: before[0] ? pickOf(before[0]) : null,
-		object: after[0] ? pickOf(after[0]) : crossed ? null : null
+		object: after[0] ? pickOf(after[0]) : null
 	};
 }
 

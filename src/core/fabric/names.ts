@@ -1,11 +1,10 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { definedBy, plain } from '../naming/key';
-import { readName } from '../naming/read';
+import { readKnown } from '../naming/known';
 import { inMedium } from '../technique/medium';
-import type { Readings, ReadOptions } from '../naming/reading';
+import type { ReadOptions } from '../naming/reading';
 import { settledBy, type Memory } from '../naming/settled';
 import type { Pattern, WrittenRow } from '../pattern/pattern';
-import type { Result } from '../result';
 import type { Meaning } from './work';
 
 /** What a name of a pattern may still mean, the likeliest first. */
@@ -66,20 +65,6 @@ function meaningsOf(text: string, key: Pattern['key'], options: NameOptions): re
 	if (settled?.ok && settled.value.settled)
 		return [settled.value.readings[settled.value.settled.which].crossing];
 	return answer.ok ? distinct(answer.value.readings.map(({ crossing }) => crossing)) : [];
-}
-
-/** What names say by themselves: patterns use the same few, and a crossing that is known is known with all about it. */
-const known = new Map<string, Result<Readings>>();
-const MOST_KNOWN = 1_000;
-
-function readKnown(text: string, options: Omit<NameOptions, 'memory'>): Result<Readings> {
-	const asked = `${options.medium ?? ''} ${options.count ?? ''} ${options.centre ?? ''} ${text}`;
-	let answer = known.get(asked);
-	if (!answer) {
-		if (known.size >= MOST_KNOWN) known.clear();
-		known.set(asked, (answer = readName(text, options)));
-	}
-	return answer;
 }
 
 const distinct = (crossings: readonly Crossing[]): Crossing[] =>

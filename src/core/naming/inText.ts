@@ -5,3 +5,7 @@ export const NAMES = [
 	/\b[CT]\d{1,2}[RL]\b/g,
 	/\b\w+ over \w+ (?:right|left) (?:purl )?cross\b/gi
 ];
+
+/** The source of an expression that finds a name by itself among other words, not as a piece of a longer one. */
+export const aloneIn = (name: string): string =>
+	`(?<![\\w/])${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\w/])`;

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { LESSON_MEDIA, levelShape, rulesShape } from '../lesson/schema';
 import { YARNS } from '../ways/cautions';
-import { ownRatesShape } from './rates';
+import { ownRatesShape } from './schema';
 
 const names = z.array(z.string().check(z.minLength(1), z.maxLength(2_000))).check(z.maxLength(24));
 

@@ -1,5 +1,4 @@
-import * as z from 'zod/mini';
-import { LEVELS, type Level } from '../ways/cautions';
+import type { Level } from '../ways/cautions';
 
 /**
  * How long things take in a class: one table of rates by level, shown to the teacher and hers to change. Seconds for what
@@ -58,12 +57,3 @@ export const ratesWith = (own: OwnRates | undefined): Rates => ({ ...USUAL_RATES
 
 /** The least and the most that a rate may be. */
 export const RATE_RANGE = { least: 0.1, most: 120 } as const;
-
-const rate = z.number().check(z.minimum(RATE_RANGE.least), z.maximum(RATE_RANGE.most));
-const byLevel = z.strictObject(
-	Object.fromEntries(LEVELS.map((level) => [level, rate])) as Record<Level, typeof rate>
-);
-/** The shape of a teacher's own rates. */
-export const ownRatesShape = z.partial(
-	z.strictObject(Object.fromEntries(RATES.map(({ id }) => [id, byLevel])) as Record<RateId, typeof byLevel>)
-);

@@ -4,7 +4,7 @@ import { readName } from '../naming/read';
 import type { Reading } from '../naming/reading';
 import { crossingsOf, madeInRows } from './about';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
-import { NAMES } from '../naming/inText';
+import { aloneIn, NAMES } from '../naming/inText';
 
 /** A name that a lesson speaks of though nothing in it teaches that crossing; the part it stands in, or none. */
 export interface StaleName {
@@ -38,7 +38,7 @@ export function staleNames(lesson: Lesson): StaleName[] {
 	};
 	const known = knownIn(lesson, untaught);
 	const look = (text: string | undefined, part: string | null) => {
-		for (const { name } of untaught) if (name !== '' && aloneIn(name).test(text ?? '')) tell(name, part);
+		for (const { name } of untaught) if (name !== '' && stands(name).test(text ?? '')) tell(name, part);
 		for (const pattern of NAMES)
 			for (const [name] of (text ?? '').matchAll(pattern)) {
 				const answer = readName(name);
@@ -120,10 +120,7 @@ function withoutWords(lesson: Lesson, name: string): Lesson {
 	};
 }
 
-const escaped = (name: string) => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-/** A name by itself, not as a piece of a longer one. */
-const alone = (name: string) => `(?<![\\w/])${escaped(name)}(?![\\w/])`;
-const aloneIn = (name: string) => new RegExp(alone(name), 'i');
+const stands = (name: string) => new RegExp(aloneIn(name), 'i');
 const AND = '(?:, and|,| and) ';
 
 /**
@@ -133,13 +130,13 @@ const AND = '(?:, and|,| and) ';
  * @param others names that may stand beside it in a list
  */
 export function withoutNameIn(text: string, name: string, others: readonly string[]): string {
-	const any = [...others.filter(Boolean).map(alone), ...NAMES.map(({ source }) => source)].join('|');
+	const any = [...others.filter(Boolean).map(aloneIn), ...NAMES.map(({ source }) => source)].join('|');
 	const listed = text
-		.replace(new RegExp(`(${any})${AND}${alone(name)}`, 'gi'), '$1')
-		.replace(new RegExp(`${alone(name)}${AND}(${any})`, 'gi'), '$1');
-	if (!aloneIn(name).test(listed)) return listed;
+		.replace(new RegExp(`(${any})${AND}${aloneIn(name)}`, 'gi'), '$1')
+		.replace(new RegExp(`${aloneIn(name)}${AND}(${any})`, 'gi'), '$1');
+	if (!stands(name).test(listed)) return listed;
 	return listed
 		.split(/(?<=[.!?])\s+|\n/)
-		.filter((sentence) => !aloneIn(name).test(sentence))
+		.filter((sentence) => !stands(name).test(sentence))
 		.join(' ');
 }

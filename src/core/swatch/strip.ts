@@ -7,7 +7,7 @@ import { sameCrossing } from '../crossing/crossing';
 import { fault, good, type Result } from '../result';
 import type { Rules } from '../rules';
 import { isDoubled, plainOf, type Medium } from '../technique/medium';
-import { bandOf, GROUND, homeOf, type Band, type Home } from './stripBand';
+import { bandOf, GROUND, type Band } from './stripBand';
 import { StripRows } from './stripRows';
 
 /** A crossing that is to be practised, under the name that the rows have for it; in the positions of its medium. */
@@ -99,15 +99,15 @@ function homesOf(
 	bands: readonly Band[],
 	shifts: readonly number[],
 	medium: Medium
-): { width: number; at: Home[] } {
+): { width: number; at: number[] } {
 	const ground = isDoubled(medium) ? 2 * GROUND : GROUND;
 	const step = stepIn(medium);
 	const widest = Math.max(...bands.map(({ low, high }) => high - low));
 	const at = bands.map((band, i) => {
 		const middle = Math.floor((widest - (band.high - band.low)) / 2 / step) * step;
-		return homeOf(band, ground + middle + shifts[i]);
+		return ground + middle + shifts[i] - band.low;
 	});
-	const width = Math.max(...bands.map((band, i) => at[i].from + band.high + ground));
+	const width = Math.max(...bands.map((band, i) => at[i] + band.high + ground));
 	return { width, at };
 }
 

@@ -31,12 +31,6 @@ export interface Band {
 	readonly slipped: readonly number[];
 }
 
-/** Where a band stands: the column of its first cross. */
-export interface Home {
-	readonly from: number;
-}
-export const homeOf = ({ low }: Band, at: number): Home => ({ from: at - low });
-
 /** A crossing's band: it goes on over the ground where it does not leave its stitches as it found them. */
 export function bandOf(crossing: Crossing, medium: Medium, times: number, rules: Rules): Band {
 	const { order, work, stitches } = crossing;

@@ -1,5 +1,5 @@
 import { isBed, isDoubled, type Medium } from '../technique/medium';
-import type { Band, Home, StripFace } from './stripBand';
+import type { Band, StripFace } from './stripBand';
 import { writeSentences, type PlainRow } from './write';
 
 /** Stitches at each edge, or pairs of them. */
@@ -36,7 +36,7 @@ export class StripRows {
 	}
 
 	/** The rows of a band: set up where the columns show something else, then its crosses, each with its plain rows. */
-	band(band: Band, { from }: Home, name: string): { from: number; crosses: number[] } {
+	band(band: Band, from: number, name: string): { from: number; crosses: number[] } {
 		const begins = this.count + 1;
 		const { crossing, before, after, steps, spacing } = band;
 		const wanted = this.#with(this.#ground(), from, before);

@@ -3,7 +3,7 @@ import type { Voice } from '../hands/voice';
 import { readName } from '../naming/read';
 import { nameIn, type WrittenSchool } from '../naming/schools';
 import type { Lesson, Part } from '../lesson/lesson';
-import { NAMES } from '../naming/inText';
+import { aloneIn, NAMES } from '../naming/inText';
 import { wordsInTerms } from './terms';
 
 /** In whose names and words a lesson is told; as it is written, where neither is given. */
@@ -72,7 +72,7 @@ function renaming(
 	const ownNames = [...own.keys()]
 		.filter(Boolean)
 		.sort((a, b) => b.length - a.length)
-		.map((name) => `(?<![\\w/])${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\w/])`);
+		.map(aloneIn);
 	const any = new RegExp([...ownNames, ...NAMES.map(({ source }) => source)].join('|'), 'g');
 	return (text) => text.replace(any, written);
 }

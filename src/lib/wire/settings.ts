@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import type { Voice } from '$core/hands/voice';
 import { rulesShape } from '$core/lesson/schema';
-import { ownRatesShape, type OwnRates } from '$core/planning/rates';
+import type { OwnRates } from '$core/planning/rates';
+import { ownRatesShape } from '$core/planning/schema';
 import type { Rules } from '$core/rules';
 import type { Situation } from '$core/ways/advice';
 import { LEVELS, YARNS, type Level, type Yarn } from '$core/ways/cautions';
