@@ -93,11 +93,14 @@ function hold(state: HandState, { needle, at }: MoveOf<'hold'>): Result<HandStat
 
 function work(state: HandState, move: MoveOf<'work'>): Result<HandState> {
 	if (move.from !== 'left') return workFromCable(state, move);
-	const { stitches, at = 1, stay = false, behind = false } = move;
+	const { stitches, at = 1, stay = false, behind = false, together = false } = move;
 	if (at > 1 && (!stay || stitches.length > 1))
-		return fault('conflict', 'the second stitch is worked alone and stays on: one stitch, “stay”');
-	if (behind && at === 1)
-		return fault('conflict', '“behind” is for the second stitch, entered from behind the first');
+		return fault('conflict', 'a stitch further in is worked alone and stays on: one stitch, “stay”');
+	if ((behind || together) && at === 1)
+		return fault(
+			'conflict',
+			`“${behind ? 'behind' : 'together'}” is for a stitch further in, worked past the first or with it`
+		);
 	let now: Result<HandState> = good(state);
 	stitches.forEach((word, i) => {
 		if (!now.ok) return;

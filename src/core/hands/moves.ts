@@ -24,8 +24,6 @@ export function yarnFor(word: WorkWord): 'front' | 'back' | null {
 	}
 }
 
-/** True for a word that leaves the stitch as it is and only moves it across. */
-
 /**
  * The movements that hands make: one for each stitch slipped, returned, caught or worked, one for taking a cable needle
  * up (a slip onto it while it is empty), one for laying it down (its last stitch leaves it), and one for any other move.

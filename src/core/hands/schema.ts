@@ -51,9 +51,10 @@ const moveShapeWith = <Cable extends string>(cable: z.ZodMiniType<Cable>) =>
 				do: z.literal('work'),
 				from: z.literal('left'),
 				stitches: z.readonly(z.array(workWordShape).check(z.minLength(1), z.maxLength(24))),
-				at: z.optional(z.number().check(z.int(), z.minimum(1), z.maximum(2))),
+				at: z.optional(z.number().check(z.int(), z.minimum(1), z.maximum(3))),
 				stay: z.optional(z.boolean()),
-				behind: z.optional(z.boolean())
+				behind: z.optional(z.boolean()),
+				together: z.optional(z.boolean())
 			}),
 			z.strictObject({
 				do: z.literal('work'),

@@ -65,7 +65,7 @@ describe('the words of a step', () => {
 		};
 		const knit = { do: 'work', from: 'left', stitches: ['k'] } as const;
 		expect(tell(knit, held, voice).detail).toBe(
-			'The tip goes in under the front leg from the front, left to right. 1 waits in front. The yarn stays behind them, or a strand shows across the front.'
+			'The tip goes in under the front leg from the front, left to right. 1 waits in front. The yarn stays behind them, or a strand shows across the front. Tug the yarn and work this one snugly: the stitch after those that waited gapes.'
 		);
 		expect(tell({ do: 'yarn', to: 'front' }, held, voice).detail).toContain('behind what waits in front');
 	});

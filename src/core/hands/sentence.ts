@@ -1,5 +1,7 @@
 import { inList } from '../english';
 import type { WorkWord } from '../crossing/crossing';
+import { faceOf } from '../crossing/work';
+import { isDoubled, type Medium } from '../technique/medium';
 import { entryOf, tellEntry } from './entry';
 import type { Move, MoveOf } from './moves';
 import type { Cable, HandState, Side } from './state';
@@ -19,9 +21,11 @@ const REACH_TIP_MM = 10;
  * The words for a move about to be made from a state.
  *
  * For a left-handed voice the state is that of the mirrored hands: its left needle is in the right hand.
+ *
+ * @param medium double knitting has two yarns, brioche yarn-overs that go with their stitches
  */
-export function tell(move: Move, state: HandState, voice: Voice): Told {
-	const say = speaker(state, voice);
+export function tell(move: Move, state: HandState, voice: Voice, medium: Medium = 'hand'): Told {
+	const say = speaker(state, voice, medium);
 	switch (move.do) {
 		case 'slip':
 			return move.to === 'left' || move.to === 'right' ? passAcross(move, say) : toCable(move, say);
@@ -46,7 +50,7 @@ export function tell(move: Move, state: HandState, voice: Voice): Told {
 			return {
 				short: `Let ${say.bare(state.left.slice(0, move.count))} hang`,
 				sentence: `Let ${free} slip off the ${say.source} needle and hang ${say.inPlace(move.at)}.`,
-				detail: 'Pinch the cloth below, so that nothing runs.'
+				detail: `Pinch the cloth below, so that nothing runs.${say.yarnOvers}`
 			};
 		}
 		case 'reach':
@@ -64,9 +68,9 @@ export function tell(move: Move, state: HandState, voice: Voice): Told {
 			const needle = move.needle === 'left' ? say.source : say.target;
 			return {
 				short: `Catch ${say.bare(group?.stitches ?? [])}`,
-				sentence: `Catch ${say.list(group?.stitches ?? [])} with the ${needle} needle, ${say.behind(group?.at ?? 'back')}.`,
+				sentence: `Catch ${say.list(group?.stitches ?? [])} with the ${needle} needle, ${say.behind(group?.at ?? 'back')}${move.turned ? ', from the other side' : ''}.`,
 				detail: move.turned
-					? 'From the other side: each then sits turned.'
+					? 'Caught so, each sits turned.'
 					: move.count === 1
 						? 'The same leg in front as before, so that it does not sit turned.'
 						: 'All of them at once, in their order, the same leg in front as before.'
@@ -80,7 +84,7 @@ export function tell(move: Move, state: HandState, voice: Voice): Told {
 type Speaker = ReturnType<typeof speaker>;
 
 /** The words that depend on the hands: for a left-handed knitter the needles change their names. */
-function speaker(state: HandState, voice: Voice) {
+function speaker(state: HandState, voice: Voice, medium: Medium) {
 	const mirrored = voice.hand === 'left';
 	const atBack = voice.terms === 'us' ? 'in back' : 'at the back';
 	const inFront = voice.terms === 'us' ? 'in front' : 'at the front';
@@ -88,6 +92,9 @@ function speaker(state: HandState, voice: Voice) {
 	return {
 		state,
 		voice,
+		doubled: isDoubled(medium),
+		/** what goes with each brioche stitch that is moved; empty elsewhere */
+		yarnOvers: medium === 'brioche' ? ' Each yarn-over travels with its stitch.' : '',
 		/** the needle that stitches come from, and the one they go to */
 		source: mirrored ? 'right' : 'left',
 		target: mirrored ? 'left' : 'right',
@@ -109,10 +116,13 @@ function toCable(move: Extract<MoveOf<'slip'>, { to: Cable }>, say: Speaker): To
 			: `The ${say.voice.yarnHand} hand lets the yarn lie while it slips them.`;
 	return {
 		short: `Slip ${say.bare(stitches)}, hold ${say.behind(move.hold)}`,
-		sentence: `Slip ${say.list(stitches)} to ${say.cable(move.to)} and hold ${stitches.length === 1 ? 'it' : 'them'} ${say.inPlace(move.hold)}.`,
-		detail: `${knitwise ? 'Knitwise: each turns as it goes.' : 'Purlwise, so that nothing twists.'} ${hands}`
+		sentence: `Slip ${say.list(stitches)} ${knitwise ? 'knitwise ' : ''}to ${say.cable(move.to)} and hold ${stitches.length === 1 ? 'it' : 'them'} ${say.inPlace(move.hold)}.`,
+		detail: `${slippedAs(move.as)}${say.yarnOvers} ${hands}`
 	};
 }
+
+const slippedAs = (as: MoveOf<'slip'>['as']): string =>
+	as === 'knit' ? 'Knitwise: each turns as it goes.' : 'Purlwise, so that nothing twists.';
 
 function passAcross(move: Extract<MoveOf<'slip'>, { to: 'left' | 'right' }>, say: Speaker): Told {
 	const stitches = say.state[move.from].slice(0, move.count);
@@ -120,9 +130,8 @@ function passAcross(move: Extract<MoveOf<'slip'>, { to: 'left' | 'right' }>, say
 	const to = move.to === 'left' ? say.source : say.target;
 	return {
 		short: `${move.to === 'left' ? 'Pass back' : 'Slip'} ${say.bare(inOrder)}`,
-		sentence: `${move.to === 'left' ? 'Pass' : 'Slip'} ${say.list(inOrder)} ${move.to === 'left' ? 'back ' : ''}to the ${to} needle.`,
-		detail:
-			move.as === 'knit' ? 'Knitwise: each turns as it goes.' : 'Purlwise, one after another, tip to tip.'
+		sentence: `${move.to === 'left' ? 'Pass' : 'Slip'} ${say.list(inOrder)} ${move.as === 'knit' ? 'knitwise ' : ''}${move.to === 'left' ? 'back ' : ''}to the ${to} needle.`,
+		detail: `${move.as === 'knit' ? slippedAs('knit') : 'Purlwise, one after another, tip to tip.'}${say.yarnOvers}`
 	};
 }
 
@@ -131,12 +140,14 @@ function putBack(move: MoveOf<'return'>, say: Speaker): Told {
 	const stitches = move.end === 'near' ? held.slice(0, move.count) : held.slice(-move.count);
 	const alone = stitches.length === 1;
 	const legs = [...new Set(stitches.map((stitch) => say.state.mounts[stitch]))];
+	const end = move.end === 'near' ? ` the ${say.target}-hand end of` : '';
+	const off = end || move.from !== 'cable1' ? `, off${end} ${say.cable(move.from)}` : '';
 	const leg = legs.length === 1 && (legs[0] === 'right' ? say.target : say.source);
 	const sits = leg ? ` ${alone ? 'It sits' : 'Each sits'} with its ${leg} leg in front.` : '';
 	return {
 		short: `Put back ${say.bare(stitches)}`,
-		sentence: `Put ${say.list(stitches)} back on the ${say.source} needle.`,
-		detail: `From the ${move.end === 'near' ? say.target : say.source}-hand end of the cable needle, in the same order.${alone ? '' : ' Count them.'}${sits}`
+		sentence: `Put ${say.list(stitches)} back on the ${say.source} needle${off}.`,
+		detail: `From the ${move.end === 'near' ? say.target : say.source}-hand end of the cable needle, in the same order.${alone ? '' : ' Count them.'}${sits}${say.yarnOvers}`
 	};
 }
 
@@ -160,33 +171,68 @@ function work(move: MoveOf<'work'>, say: Speaker): Told {
 	const stitches = far
 		? holder.slice(-move.stitches.length).reverse()
 		: holder.slice(at - 1, at - 1 + move.stitches.length);
-	const [verb, how, briefly] = VERBS[move.stitches[0]];
-	const plain = move.stitches[0].startsWith('p') ? 'purl' : 'knit';
-	const entry = tellEntry(entryOf(move.stitches[0], say.state.start[stitches[0]]), say.voice.hand);
+	const [word] = move.stitches;
+	const [verb, inHow, briefly] = VERBS[word];
+	const how = inHow + (say.doubled ? yarnOf(word) : '');
+	const entry = tellEntry(entryOf(word, say.state.start[stitches[0]]), say.voice.hand);
+	const hands = howToWork(faceOf(word) ?? 'knit', say);
+	const { snug, slack } = evenly(word, say);
 	if (move.from !== 'left') {
+		const passing = far
+			? `, its far end first, passing ${move.swing === 'front' ? 'in front of' : 'behind'} the others`
+			: '';
 		return {
 			short: `${verb} ${say.bare(stitches)}${briefly}, off the cable needle`,
-			sentence: `${verb} ${say.list(stitches)}${how}, straight off ${say.cable(move.from)}.`,
-			detail: `From its ${far ? say.source : say.target}-hand end. ${entry} ${howToWork(plain, say)}`
+			sentence: `${verb} ${say.list(stitches)}${how}, straight off ${say.cable(move.from)}${passing}.`,
+			detail: `From its ${far ? say.source : say.target}-hand end. ${entry} ${hands}${slack}`
 		};
 	}
-	if (move.stay) return workAndLeave(move, stitches, say, `${entry} ${howToWork(plain, say)}`);
+	if (move.stay) return workAndLeave(move, stitches, how, say, `${entry} ${hands}${slack}`);
 	return {
 		short: `${verb} ${say.bare(stitches)}${briefly}`,
 		sentence: `${verb} ${say.list(stitches)}${how}, straight from the ${say.source} needle.`,
-		detail: `${entry} ${waitingWords(say) || howToWork(plain, say)}`
+		detail: `${entry} ${waitingWords(say) || hands}${snug}${slack}`
+	};
+}
+
+/** Double knitting has a yarn for each layer. */
+const yarnOf = (word: WorkWord): string => ` with the ${faceOf(word) === 'purl' ? 'second' : 'first'} yarn`;
+
+/**
+ * What keeps a stitch from gaping: the first one past what waited wants a tug, and a purl after a knit the short way
+ * round, with what undoes that (`docs/craft.md`, rows).
+ */
+function evenly(word: WorkWord, { state, doubled, source }: Speaker): { snug: string; slack: string } {
+	const before = state.order.at(-1);
+	const moved = state.left[0] !== 1 && before === undefined;
+	const afterKnit = before !== undefined && faceOf(state.worked[before]!.word) === 'knit';
+	return {
+		snug: moved ? ' Tug the yarn and work this one snugly: the stitch after those that waited gapes.' : '',
+		slack:
+			word === 'p' && afterKnit && !doubled && state.start[1] === 'right'
+				? ` A purl after a knit gapes: wrapped the short way it does not, then sits ${source} leg in front, and the next row works it through the back loop.`
+				: ''
 	};
 }
 
 /** A stitch worked where it hangs: past which other, on which side of it, and that it stays on. */
 function workAndLeave(
-	{ stitches: [word], at = 1, behind }: Extract<MoveOf<'work'>, { from: 'left' }>,
+	{ stitches: [word], at = 1, behind, together }: Extract<MoveOf<'work'>, { from: 'left' }>,
 	stitches: readonly number[],
+	how: string,
 	say: Speaker,
 	detail: string
 ): Told {
-	const [verb, how, briefly] = VERBS[word];
+	const [verb, , briefly] = VERBS[word];
 	const past = say.state.left.slice(0, at - 1);
+	if (together) {
+		const all = [...past, ...stitches];
+		return {
+			short: `${verb} ${say.bare(all)} together${briefly}, leave on`,
+			sentence: `${verb} ${say.list(all)} together${how}, and leave them on the ${say.source} needle.`,
+			detail
+		};
+	}
 	const side = behind ? 'behind' : 'in front of';
 	const where = past.length > 0 ? `, ${side} ${say.list(past)}` : '';
 	const it = stitches.length === 1 ? 'it' : 'them';
@@ -213,9 +259,13 @@ function waitingWords(say: Speaker): string {
 			`${inList(group.stitches)} ${group.stitches.length === 1 ? 'waits' : 'wait'} ${say.behind(group.at)}`
 	);
 	if (names.length === 0) return '';
-	const trap = held.some(({ at }) => at === 'back')
-		? 'Keep the yarn clear of the cable needle, or it makes an extra loop.'
-		: 'The yarn stays behind them, or a strand shows across the front.';
+	const [back, front] = (['back', 'front'] as const).map((side) => held.some(({ at }) => at === side));
+	const trap =
+		back && front
+			? 'The yarn runs between the two cable needles: round either of them it makes an extra loop.'
+			: back
+				? 'Keep the yarn clear of the cable needle, or it makes an extra loop.'
+				: 'The yarn stays behind them, or a strand shows across the front.';
 	return `${names.join('; ')}. ${trap}`;
 }
 
@@ -230,8 +280,17 @@ function reach(move: MoveOf<'reach'>, say: Speaker): Told {
 	return {
 		short: `Reach ${move.pass === 'front' ? 'in front' : 'behind'}, into ${say.bare(inOrder(taken))}`,
 		sentence: `With the ${needle} needle, reach ${side} ${inList(inOrder(passed))} and enter ${inList(inOrder(taken))}.`,
-		detail: `Purlwise, ${taken.length === 1 ? 'through it' : 'through all of them'}, until the tip shows about ${lengthSaid(REACH_TIP_MM, say.voice)} beyond.`
+		detail: `Purlwise, ${taken.length === 1 ? 'through it' : 'through all of them'}, until the tip shows about ${lengthSaid(REACH_TIP_MM, say.voice)} beyond. ${legs(taken.length, move.needle === 'right' ? say.source : say.target)}${say.yarnOvers}`
 	};
+}
+
+/**
+ * Which legs the tip may go through: what counts for the mount is the way it points, so front and back legs serve alike
+ * while it points along the needle, and a stitch entered the other way turns.
+ */
+function legs(taken: number, towards: string): string {
+	const each = taken === 1 ? ['leg', 'it sits', 'it turns'] : ['legs', 'each sits', 'each turns'];
+	return `Through the front or the back ${each[0]}: while the tip points ${towards}, ${each[1]} as before; entered the other way, ${each[2]}.`;
 }
 
 function withdraw(move: MoveOf<'withdraw'>, say: Speaker): Told {
@@ -254,11 +313,10 @@ function yarn(move: MoveOf<'yarn'>, say: Speaker): Told {
 		say.voice.yarnHand === say.voice.hand
 			? `The ${say.voice.yarnHand} hand carries it between the two tips.`
 			: `The ${say.voice.yarnHand} forefinger swings it between the two tips.`;
+	const which = say.doubled ? 'both yarns' : 'the yarn';
 	return {
-		short: forward ? 'Yarn forward' : 'Yarn back',
-		sentence: forward
-			? 'Bring the yarn forward, between the needles.'
-			: 'Take the yarn back, between the needles.',
+		short: `${say.doubled ? 'Both yarns' : 'Yarn'} ${forward ? 'forward' : 'back'}`,
+		sentence: `${forward ? 'Bring' : 'Take'} ${which} ${forward ? 'forward' : 'back'}, between the needles.`,
 		detail: forward && held ? `${how} In front of the needle, but behind what waits in front.` : how
 	};
 }

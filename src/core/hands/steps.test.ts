@@ -49,10 +49,12 @@ describe('steps for a screen', () => {
 			{ do: 'slip', count: 2, from: 'right', to: 'left' },
 			work('k', 'k', 'k', 'k')
 		];
+		const legs =
+			'Through the front or the back legs: while the tip points left, each sits as before; entered the other way, each turns.';
 		const detail = (units: 'cm' | 'in') => scriptOf(crossing, reach, { ...right, units }).told[0].detail;
 		expect([detail('cm'), detail('in')]).toEqual([
-			'Purlwise, through all of them, until the tip shows about 1 cm beyond.',
-			'Purlwise, through all of them, until the tip shows about ½ in beyond.'
+			'Purlwise, through all of them, until the tip shows about 1 cm beyond. ' + legs,
+			'Purlwise, through all of them, until the tip shows about ½ in beyond. ' + legs
 		]);
 		expect(mostLoose(played(4, reach))).toBe(2);
 	});

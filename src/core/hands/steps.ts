@@ -5,6 +5,7 @@ import type { Move } from './moves';
 import { play } from './play';
 import { tell, type Told } from './sentence';
 import type { HandState, Leg } from './state';
+import type { Medium } from '../technique/medium';
 import type { Voice } from './voice';
 import { unwrap } from '../result';
 
@@ -21,20 +22,21 @@ export interface Script {
  *
  * @param stitches how many it is for
  * @param moves yarn moves included
- * @param mounts the leg in front of each stitch at the start
+ * @param options.mounts the leg in front of each stitch at the start
+ * @param options.medium what the cross is made in, where that changes the words
  */
 export function scriptOf(
 	{ stitches }: Pick<Crossing, 'stitches'>,
 	moves: readonly Move[],
 	voice: Voice,
-	mounts?: readonly Leg[]
+	{ mounts, medium }: { readonly mounts?: readonly Leg[]; readonly medium?: Medium } = {}
 ): Script {
 	const steps = scriptSteps(moves);
 	const { states, made } = unwrap(play(stitches, steps, mounts));
 	return {
 		steps,
 		states,
-		told: [...steps.map((step, i) => tell(step, states[i], voice)), tellCrossed(made)]
+		told: [...steps.map((step, i) => tell(step, states[i], voice, medium)), tellCrossed(made)]
 	};
 }
 

@@ -41,7 +41,7 @@ function shownWay(crossing: Crossing, id: string, medium: Medium, voice: Voice):
 	}
 	// A way that was found with more patience than there is here goes by the best that is found now.
 	const way = wayOf(crossing, id) ?? (id.startsWith('found-') ? wayOf(crossing, 'found-1') : undefined);
-	return way ? { kind: 'hand', way, script: scriptOf(crossing, way.moves, voice) } : null;
+	return way ? { kind: 'hand', way, script: scriptOf(crossing, way.moves, voice, { medium }) } : null;
 }
 
 type Compared = Extract<Part, { kind: 'compare' }>['left'];

@@ -15,6 +15,9 @@ export function factsOf(crossing: Crossing, medium: Medium, rules: Rules): Fact[
 	return [...HOW[medium](crossing, rules).map(how), { kind: 'hurt', text: HURT[medium] ?? HANDS }];
 }
 
+const TWO_YARNS =
+	'Two yarns held together: both to the back, the front stitch is knitted with the first; both to the front, the back stitch is purled with the second. One yarn going to and fro would make rib.';
+
 const how = (text: string): Fact => ({ kind: 'how', text });
 
 const HOW: Readonly<Record<Medium, (crossing: Crossing, rules: Rules) => string[]>> = {
@@ -43,10 +46,12 @@ const HOW: Readonly<Record<Medium, (crossing: Crossing, rules: Rules) => string[
 		'Cross on the pass that works the knit columns; in two colours that is the pass in their colour. The purl columns in it are slipped with a new yarn-over.'
 	],
 	double: () => [
+		TWO_YARNS,
 		'Each place is a pair, front layer then back layer: odd numbers lie in front, even ones behind.',
 		'Whole pairs cross, so both faces show the same lean.'
 	],
 	'double-front': () => [
+		TWO_YARNS,
 		'Only the front layer crosses; the back layer keeps its order and the other face stays plain.'
 	],
 	machine: (crossing, { plainRows, strainFrom }) => {

@@ -1,6 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
 import { isTwoGroup } from '../crossing/groups';
-import { isRight, twoGroups, type KnownWay } from './way';
+import { faceOf } from '../crossing/work';
+import { isRight, threeGroups, twoGroups, type KnownWay } from './way';
 
 /** Most stitches each way is offered for; above the limits of a level it carries a caution. */
 const MOST_REACHED = 8;
@@ -51,16 +52,30 @@ export const freeRightStart: KnownWay = {
 	}
 };
 
-/** 1/1 RC: the second stitch is knitted in front of the first and left on; then the first, and both drop. */
+/** 1/1 RC: the second stitch is worked in front of the first and left on; then the first, and both drop. */
 export const freeSecondFirst: KnownWay = {
 	id: 'free-second-first',
 	title: 'Second stitch first',
 	gist: 'Three small movements, nothing off the needle.',
 	needles: 0,
 	fits: (crossing) => isOneOverOne(crossing) && isRight(crossing),
-	script: () => [
-		{ do: 'work', from: 'left', stitches: ['k'], at: 2, stay: true },
-		{ do: 'work', from: 'left', stitches: ['k'], stay: true },
+	script: ({ work: [second, first] }) => [
+		{ do: 'work', from: 'left', stitches: [second], at: 2, stay: true },
+		{ do: 'work', from: 'left', stitches: [first], stay: true },
+		{ do: 'drop', count: 2 }
+	]
+};
+
+/** 1/1 RC, the second stitch in knit: both are knitted together and left on, then the first alone, and both drop. */
+export const freeTogetherFirst: KnownWay = {
+	id: 'free-together-first',
+	title: 'Both together, then the first',
+	gist: 'The commonest: nothing to reach past. The two come out drawn together.',
+	needles: 0,
+	fits: (crossing) => isOneOverOne(crossing) && isRight(crossing) && faceOf(crossing.work[0]) === 'knit',
+	script: ({ work: [second, first] }) => [
+		{ do: 'work', from: 'left', stitches: [second], at: 2, stay: true, together: true },
+		{ do: 'work', from: 'left', stitches: [first], stay: true },
 		{ do: 'drop', count: 2 }
 	]
 };
@@ -72,27 +87,59 @@ export const freeBackLoop: KnownWay = {
 	gist: 'Three small movements; the stitch behind comes out twisted.',
 	needles: 0,
 	fits: (crossing) => isOneOverOne(crossing) && !isRight(crossing),
-	script: () => [
-		{ do: 'work', from: 'left', stitches: ['ktbl'], at: 2, stay: true, behind: true },
-		{ do: 'work', from: 'left', stitches: ['k'], stay: true },
+	script: ({ work: [second, first] }) => [
+		{
+			do: 'work',
+			from: 'left',
+			stitches: [faceOf(second) === 'purl' ? 'ptbl' : 'ktbl'],
+			at: 2,
+			stay: true,
+			behind: true
+		},
+		{ do: 'work', from: 'left', stitches: [first], stay: true },
 		{ do: 'drop', count: 2 }
 	]
 };
 
-/** 1/1 LC: the first stitch hangs in front while the second is knitted, and is picked up again. */
+/** 1/1 LC: the first stitch hangs in front while the second is worked, and is picked up again. */
 export const freeDrop: KnownWay = {
 	id: 'free-drop',
 	title: 'Drop and pick up',
 	gist: 'One stitch hangs in front for a moment.',
 	needles: 0,
 	fits: (crossing) => isOneOverOne(crossing) && !isRight(crossing),
-	script: () => [
+	script: ({ work: [second, first] }) => [
 		{ do: 'let-go', count: 1, at: 'front' },
-		{ do: 'work', from: 'left', stitches: ['k'] },
+		{ do: 'work', from: 'left', stitches: [second] },
 		{ do: 'catch', needle: 'left', count: 1 },
-		{ do: 'work', from: 'left', stitches: ['k'] }
+		{ do: 'work', from: 'left', stitches: [first] }
 	]
 };
 
+/** Three stitches turned about, right: each is worked in front of those before it and left on, and all drop. */
+export const freeThirdFirst: KnownWay = {
+	id: 'free-third-first',
+	title: 'Third, second, first',
+	gist: 'Four small movements, nothing off the needle; the third stitch is stretched a little.',
+	needles: 0,
+	fits(crossing) {
+		const three = threeGroups(crossing);
+		return (
+			crossing.stitches === 3 &&
+			three?.side === 'back' &&
+			three.centre === 'between' &&
+			isKnitOrPurl(crossing)
+		);
+	},
+	script: ({ work: [third, second, first] }) => [
+		{ do: 'work', from: 'left', stitches: [third], at: 3, stay: true },
+		{ do: 'work', from: 'left', stitches: [second], at: 2, stay: true },
+		{ do: 'work', from: 'left', stitches: [first], stay: true },
+		{ do: 'drop', count: 3 }
+	]
+};
+
+const isKnitOrPurl = ({ work }: Crossing): boolean => work.every((word) => /^[kp](tbl)?$/.test(word));
+
 const isOneOverOne = (crossing: Crossing): boolean =>
-	isTwoGroup(crossing) && crossing.stitches === 2 && crossing.work.every((word) => word === 'k');
+	isTwoGroup(crossing) && crossing.stitches === 2 && isKnitOrPurl(crossing);

@@ -6,7 +6,15 @@ import { good, type Result } from '../result';
 import { USUAL_RULES } from '../rules';
 import { cautionsOf, type Circumstances } from './cautions';
 import { cnCentre, cnOff, cnReorder, cnReturn, cnSwing, cnTwo } from './cn';
-import { freeBackLoop, freeDrop, freeReach, freeRightStart, freeSecondFirst } from './free';
+import {
+	freeBackLoop,
+	freeDrop,
+	freeReach,
+	freeRightStart,
+	freeSecondFirst,
+	freeThirdFirst,
+	freeTogetherFirst
+} from './free';
 import { finding, type FoundWay } from './found';
 import type { KnownWay } from './way';
 
@@ -45,7 +53,7 @@ export const WAY_DEFAULTS: WayOptions = {
 
 export const KNOWN_WAYS: readonly KnownWay[] = [
 	...[cnOff, cnReturn, cnReorder, cnCentre, cnTwo, cnSwing],
-	...[freeReach, freeRightStart, freeSecondFirst, freeBackLoop, freeDrop]
+	...[freeReach, freeRightStart, freeSecondFirst, freeTogetherFirst, freeThirdFirst, freeBackLoop, freeDrop]
 ];
 
 /** Every known way that fits, each played to prove what it makes, best first; none where hands have no name for one. */

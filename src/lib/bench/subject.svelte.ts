@@ -175,7 +175,7 @@ export class Subject {
 		const way = this.handWays.find(({ id }) => id === this.wayId) ?? this.handWays[0];
 		const mounts =
 			(way.id === 'own' ? this.own?.mounts : undefined) ?? this.played.order.map(() => this.mounts);
-		const script = scriptOf(this.played, way.moves, this.voice, mounts);
+		const script = scriptOf(this.played, way.moves, this.voice, { mounts, medium });
 		return { kind: 'hand', way, script, told: script.told };
 	});
 	readonly last = $derived((this.shown?.told.length ?? 1) - 1);
