@@ -2,6 +2,7 @@ import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import { answerFor } from '../lesson/answers';
 import type { Lesson, Part } from '../lesson/lesson';
+import { sayingFor } from '../lesson/saying';
 import { repeatsOf } from '../teaching/repeats';
 import { showingOf, sidesOf, type Showing } from '../teaching/showing';
 import { slipIn, slipped } from '../lesson/slip';
@@ -131,12 +132,13 @@ export function stepsOfPart(
 function stepBlocks(part: Extract<Part, { kind: 'show' }>, seen: Showing, voice: Voice): Block[] {
 	const { taught, hands } = seen;
 	const { way } = seen.shown!;
+	const saying = sayingFor(taught.saying, voice.hand);
 	return [
 		{
 			kind: 'text',
 			text: `**${taught.name}**: ${way.title.toLowerCase()}, ${counted(way.movements, 'move')}, worked ${hands.played.order.join(' ')}.`
 		},
-		...(taught.saying ? [{ kind: 'saying' as const, text: taught.saying }] : []),
+		...(saying ? [{ kind: 'saying' as const, text: saying }] : []),
 		{
 			kind: 'figure',
 			pictures: crossPair(seen, voice),

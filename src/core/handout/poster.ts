@@ -1,4 +1,5 @@
 import type { Lesson } from '../lesson/lesson';
+import { sayingFor } from '../lesson/saying';
 import { retold } from '../telling/said';
 import { showingOf } from '../teaching/showing';
 import { sayIn } from '../ways/sayIn';
@@ -25,12 +26,11 @@ export function posterOf(written: Lesson, part: string, options: HandoutOptions)
 	const seen = shown?.kind === 'show' ? showingOf(lesson, shown, voice) : null;
 	if (shown?.kind !== 'show' || !seen?.shown) return null;
 	const { taught } = seen;
+	const saying = sayingFor(taught.saying, voice.hand);
 	const said = sayIn(taught.crossing, lesson.medium, voice);
 	return {
 		title: taught.name,
-		says: [said.ok ? said.value : '', taught.saying ? `“${taught.saying}”` : '', forSaid(options)].filter(
-			Boolean
-		),
+		says: [said.ok ? said.value : '', saying ? `“${saying}”` : '', forSaid(options)].filter(Boolean),
 		cloth: crossPair(seen, voice),
 		steps: stepsOfPart(shown, seen, voice),
 		by: options.by ?? '',

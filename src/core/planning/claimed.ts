@@ -35,6 +35,16 @@ export function claimsOf(lesson: Lesson): LessonClaim[] {
 		});
 }
 
+/** The claims of one of its texts outside of parts. */
+export const claimsOfOwn = (lesson: Lesson, what: 'homework' | 'saying'): LessonClaim[] =>
+	claimsOf({ ...lesson, parts: [] }).filter(({ where }) => where.what === what);
+
+/** Where a text that is being written for a part says what does not hold. */
+export const wrongIn = (lesson: Lesson, part: Part, text: string): LessonClaim[] =>
+	claimsOfPart(lesson, { ...part, text }).filter(
+		({ where, holds }) => where.what === 'text' && holds === false
+	);
+
 /** The same for one part alone. */
 export const claimsOfPart = (lesson: Lesson, part: Part): LessonClaim[] =>
 	claimsOf({

@@ -5,6 +5,8 @@
 	import type { OpenMemory } from '$lib/client/memory.svelte';
 	import type { Subject } from './subject.svelte';
 	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import SayingFields from '$lib/ui/SayingFields.svelte';
+	import ClaimsHere from '$lib/lesson/ClaimsHere.svelte';
 
 	/** The teacher's own saying for this crossing, and the crossings she keeps. */
 	let {
@@ -44,16 +46,16 @@
 	<p class="text-quiet">Crosses and sayings of yours that you want at hand again, on every device.</p>
 	<section class="grid grid-cols-1 gap-2">
 		<h2 class="text-xl">Your saying for it</h2>
-		<label>
-			<span class="mb-1 block text-quiet"
-				>What fixes it in the memory, as in “hold it in front, it leans left”</span
-			>
-			<textarea
-				class="textarea min-h-24 font-serif text-lg"
-				maxlength="2000"
-				value={here?.saying ?? ''}
-				oninput={(event) => keep(event.currentTarget.value)}></textarea>
-		</label>
+		<SayingFields text={here?.saying ?? ''} onchange={keep} />
+		{#if here?.saying}
+			{#await import('$core/planning/claimed') then { claimsFor }}
+				{@const text = here.saying}
+				<ClaimsHere
+					claims={claimsFor(text, [here]).map((claim) => ({ text, claim }))}
+					onmend={(_, mended) => keep(mended)}
+				/>
+			{/await}
+		{/if}
 		{#if !here}
 			<button type="button" class="btn justify-self-start btn-outline" onclick={() => keep('')}
 				>Keep {subject.name}</button

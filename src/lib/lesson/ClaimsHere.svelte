@@ -1,42 +1,41 @@
 <script lang="ts">
-	import { claimsOfPart, type LessonClaim } from '$core/planning/claimed';
-	import type { Part } from '$core/lesson/lesson';
+	import type { Claim } from '$core/claims/claim';
 	import { counted } from '$core/naming/numbers';
-	import type { OpenLesson } from './openLesson.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 
-	/** What the words of a part claim of its crosses: what does not hold with its mend, what holds when asked. */
-	let { open, part }: { open: OpenLesson; part: Part } = $props();
+	/** What words claim of crosses: what does not hold with its mend, what holds when asked. */
+	let {
+		claims,
+		onmend
+	}: {
+		/** each with the text it stands in */
+		claims: readonly { readonly text: string; readonly claim: Claim }[];
+		onmend: (at: number, text: string) => void;
+	} = $props();
 
-	const claims = $derived(claimsOfPart(open.lesson, part));
-	const wrong = $derived(claims.filter(({ holds }) => holds === false));
-	const right = $derived(claims.filter(({ holds }) => holds === true));
-	const quoted = ({ where, from, to }: LessonClaim) => where.text.slice(from, to);
-
-	function mend({ where, mend }: LessonClaim) {
-		if (!mend) return;
-		const { from, to, text } = mend;
-		open.change(where.put(`${where.text.slice(0, from)}${text}${where.text.slice(to)}`), {
-			said: 'Written so that it holds.'
-		});
-	}
-	const mended = ({ where, from, to, mend }: LessonClaim) =>
-		mend ? `${where.text.slice(from, mend.from)}${mend.text}${where.text.slice(mend.to, to)}` : '';
+	const numbered = $derived(claims.map((one, at) => ({ ...one, at })));
+	const wrong = $derived(numbered.filter(({ claim }) => claim.holds === false));
+	const right = $derived(numbered.filter(({ claim }) => claim.holds === true));
+	const quoted = (text: string, { from, to }: Claim) => text.slice(from, to);
+	const mended = (text: string, { from, to, mend }: Claim) =>
+		mend ? `${text.slice(from, mend.from)}${mend.text}${text.slice(mend.to, to)}` : '';
+	const whole = (text: string, { mend }: Claim) =>
+		mend ? `${text.slice(0, mend.from)}${mend.text}${text.slice(mend.to)}` : text;
 </script>
 
 {#if wrong.length + right.length > 0}
 	<section aria-label="What it claims" class="grid gap-3" data-testid="claims">
-		{#each wrong as claim (`${claim.where.what} ${claim.from}`)}
+		{#each wrong as { text, claim, at } (at)}
 			<div class="border-l-4 border-warning pl-4">
 				<p>
-					<span class="underline decoration-warning decoration-wavy underline-offset-4">{quoted(claim)}</span>
+					<span class="claim-wrong">{quoted(text, claim)}</span>
 					<span class="block">Does not hold. {claim.because}</span>
 				</p>
 				{#if claim.mend}
 					<button
 						type="button"
 						class="min-h-8 text-left font-semibold underline underline-offset-3"
-						onclick={() => mend(claim)}>Write “{mended(claim)}”</button
+						onclick={() => onmend(at, whole(text, claim))}>Write “{mended(text, claim)}”</button
 					>
 				{/if}
 			</div>
@@ -47,10 +46,10 @@
 					>{counted(right.length, 'claim')} looked at: so it is</summary
 				>
 				<ul class="mt-1 grid gap-1.5">
-					{#each right as claim (`${claim.where.what} ${claim.from}`)}
+					{#each right as { text, claim, at } (at)}
 						<li class="flex gap-2 leading-snug">
 							<Icon name="check" size={18} class="mt-0.5 shrink-0 text-success" />
-							<span>“{quoted(claim)}” <span class="text-quiet">{claim.because}</span></span>
+							<span>“{quoted(text, claim)}” <span class="text-quiet">{claim.because}</span></span>
 						</li>
 					{/each}
 				</ul>

@@ -15,7 +15,6 @@
 	import ClashDialog from '$lib/ui/ClashDialog.svelte';
 	import ClockBar from './ClockBar.svelte';
 	import TaughtNotice from './TaughtNotice.svelte';
-	import HomeworkPanel from './HomeworkPanel.svelte';
 	import MaterialsPanel from './MaterialsPanel.svelte';
 	import SourcesNotice from './SourcesNotice.svelte';
 	import Dialog from '$lib/ui/Dialog.svelte';
@@ -192,7 +191,9 @@
 					{:then { default: ChecksPanel }}
 						<ChecksPanel {open} {checked} onchoose={choose} onagain={() => (againOpen = true)} />
 						<MaterialsPanel {open} />
-						<HomeworkPanel {open} />
+						{#await import('./HomeworkPanel.svelte') then { default: HomeworkPanel }}
+							<HomeworkPanel {open} />
+						{/await}
 					{/await}
 				{:else}
 					{@render looking()}

@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { crossingOf, type Change, type Part } from '$core/lesson/lesson';
 	import { strangeWords, wordsInTerms } from '$core/telling/terms';
+	import { onMount } from 'svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { OpenLesson } from './openLesson.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
 	import PartFields from './PartFields.svelte';
 	import TextField from '$lib/text/TextField.svelte';
+	import SayingHere from './SayingHere.svelte';
 	import PartView from './PartView.svelte';
 
 	/** One part to write: its title, minutes and words, with what it shows. Every keystroke is kept. */
@@ -36,7 +38,10 @@
 		onremove: () => void;
 	} = $props();
 
-	const saying = $derived(crossingOf(open.lesson, part)?.saying);
+	const taught = $derived(crossingOf(open.lesson, part));
+	/** what reads claims weighs more than the page, and comes when it is there */
+	let claimed = $state.raw<typeof import('$core/planning/claimed')>();
+	onMount(async () => (claimed = await import('$core/planning/claimed')));
 
 	const settings = getSettings();
 	const terms = $derived(open.lesson.names?.terms ?? settings.value.terms);
@@ -78,16 +83,19 @@
 	<PartView lesson={open.lesson} {part} />
 	<PartFields {open} {part} {set} />
 
-	{#if saying}
-		<blockquote class="border-l-4 border-accent pl-4 text-lg">Say it like this: “{saying}”</blockquote>
-	{/if}
+	{#if taught}<SayingHere {open} {taught} claimed={claimed?.claimsOfOwn(open.lesson, 'saying')} />{/if}
 	<TextField
 		label="What to say or mind"
 		value={part.text ?? ''}
 		most={20_000}
 		onchange={(text) => set({ text })}
+		wrongIn={claimed && ((text) => claimed!.wrongIn(open.lesson, part, text))}
 	/>
-	{#await import('./ClaimsHere.svelte') then { default: ClaimsHere }}<ClaimsHere {open} {part} />{/await}
+	{#if claimed}
+		{#await import('./LessonClaims.svelte') then { default: LessonClaims }}
+			<LessonClaims {open} claims={claimed.claimsOfPart(open.lesson, part)} />
+		{/await}
+	{/if}
 	{#if strange.length > 0}
 		<p class="text-sm">
 			“{strange.join('”, “')}”: your words are {terms.toUpperCase()}.

@@ -88,6 +88,9 @@
 <div class="desk" data-theme="day">
 	<div class="choices">
 		<a class="btn" href={resolve('/lessons/[id]', { id: data.id })}>Back to the lesson</a>
+		{#await import('$lib/lesson/BeforeGoing.svelte') then { default: BeforeGoing }}
+			<BeforeGoing id={data.id} lesson={data.lesson} />
+		{/await}
 		<section aria-labelledby="make">
 			<h2 id="make">Print it, or make a file</h2>
 			<fieldset class="flex flex-wrap items-center gap-2">

@@ -100,7 +100,7 @@
 
 	/** The picture is a touch zone as well: its left third goes back, the rest forward. */
 	function touch(event: MouseEvent) {
-		if (!part || (event.target as Element).closest('button, a')) return;
+		if (!part || (event.target as Element).closest('button, a, summary')) return;
 		const { left, width } = (event.currentTarget as Element).getBoundingClientRect();
 		if (event.clientX < left + width / 3) stage.back();
 		else stage.forward();
@@ -156,6 +156,11 @@
 					<kbd class="kbd">Enter</kbd></button
 				>
 			{/if}
+		{/if}
+		{#if !lead.room.isOn && stage.moment.at === 0 && !stage.moment.blank}
+			{#await import('$lib/lesson/BeforeGoing.svelte') then { default: BeforeGoing }}
+				<div class="before"><BeforeGoing {id} lesson={stage.lesson} /></div>
+			{/await}
 		{/if}
 		{#if lead.ended}
 			<div class="rest" role="status">
@@ -241,6 +246,12 @@
 		bottom: 1rem;
 		left: 50%;
 		translate: -50% 0;
+	}
+	.before {
+		position: absolute;
+		inset: 0.5rem auto auto 1.25rem;
+		max-width: min(34rem, 100% - 2.5rem);
+		background: var(--color-base-200);
 	}
 	.rest {
 		position: absolute;

@@ -82,7 +82,9 @@
 		...ways.filter(({ id }) => id === chosenWays[1]).slice(0, 1)
 	]);
 	const toldOf = (moves: (typeof ways)[number]['moves']) =>
-		placed ? scriptOf(placed.crossing, moves, settings.value, { medium: open.card.medium }).told.slice(0, -1) : [];
+		placed
+			? scriptOf(placed.crossing, moves, settings.value, { medium: open.card.medium }).told.slice(0, -1)
+			: [];
 	const wayChoices = $derived(
 		ways.map(({ id, title, movements }) => ({
 			value: id,

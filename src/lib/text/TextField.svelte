@@ -2,6 +2,7 @@
 	import { onMount, untrack } from 'svelte';
 	import type { IconName } from '$lib/ui/icons';
 	import type { Deed, TextEditor } from './textEditor';
+	import type { Stretch } from './underlined';
 	import Icon from '$lib/ui/Icon.svelte';
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import PictureForm from './PictureForm.svelte';
@@ -11,8 +12,16 @@
 		label,
 		value,
 		most,
-		onchange
-	}: { label: string; value: string; most: number; onchange: (text: string) => void } = $props();
+		onchange,
+		wrongIn
+	}: {
+		label: string;
+		value: string;
+		most: number;
+		onchange: (text: string) => void;
+		/** which of the words do not hold: they are underlined */
+		wrongIn?: (text: string) => readonly Stretch[];
+	} = $props();
 
 	const TOOLS: readonly { deed: Deed; says: string; icon: IconName }[] = [
 		{ deed: 'bold', says: 'Bold', icon: 'bold' },
@@ -43,7 +52,8 @@
 				text: untrack(() => value),
 				label,
 				onText: typed,
-				onCursor: () => (done = editor?.done() ?? done)
+				onCursor: () => (done = editor?.done() ?? done),
+				wrongIn: (text) => wrongIn?.(text) ?? []
 			});
 		});
 		return () => {
@@ -54,6 +64,11 @@
 	$effect(() => {
 		const text = value;
 		untrack(() => !long && editor?.setText(text));
+	});
+	$effect(() => {
+		// What is claimed is judged anew when a cross of the lesson changes.
+		void wrongIn;
+		editor?.look();
 	});
 
 	/** A tool that is pressed leaves the hands in the text: what is typed next goes there. */

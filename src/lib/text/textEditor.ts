@@ -3,6 +3,7 @@ import Image from '@tiptap/extension-image';
 import { Markdown } from '@tiptap/markdown';
 import StarterKit from '@tiptap/starter-kit';
 import { PICTURE } from './markdown';
+import { LOOK_AGAIN, underlined, type Stretch } from './underlined';
 
 /** What can be done to the words that are chosen. */
 export const DEEDS = ['bold', 'italic', 'heading', 'bulletList', 'orderedList'] as const;
@@ -17,6 +18,8 @@ export interface TextEditor {
 	done(): ReadonlySet<Deed>;
 	/** puts a picture in where the cursor is, with the words for those who cannot see it */
 	addPicture(address: string, described: string): void;
+	/** looks again at what the words say */
+	look(): void;
 	destroy(): void;
 }
 
@@ -27,6 +30,8 @@ export interface TextEditorOptions {
 	onText(text: string): void;
 	/** the cursor moved, or what is done there changed */
 	onCursor(): void;
+	/** which of the words do not hold: places in the text as it is read, paragraphs by line */
+	wrongIn(text: string): readonly Stretch[];
 }
 
 /**
@@ -48,7 +53,14 @@ const OwnPictures = Image.extend({
 });
 
 /** Makes the editor. What CommonMark has no words for is left out. */
-export function makeTextEditor({ element, text, label, onText, onCursor }: TextEditorOptions): TextEditor {
+export function makeTextEditor({
+	element,
+	text,
+	label,
+	onText,
+	onCursor,
+	wrongIn
+}: TextEditorOptions): TextEditor {
 	let now = text;
 	const editor = new Editor({
 		element,
@@ -62,7 +74,8 @@ export function makeTextEditor({ element, text, label, onText, onCursor }: TextE
 				link: { openOnClick: false, autolink: false }
 			}),
 			OwnPictures,
-			Markdown
+			Markdown,
+			underlined(wrongIn)
 		],
 		content: withoutHtml(text),
 		contentType: 'markdown',
@@ -92,6 +105,7 @@ export function makeTextEditor({ element, text, label, onText, onCursor }: TextE
 		toggle: (deed) => void deeds[deed](),
 		done: () => new Set(DEEDS.filter((deed) => editor.isActive(deed))),
 		addPicture: (src, alt) => void chain().setImage({ src, alt }).run(),
+		look: () => editor.view.dispatch(editor.state.tr.setMeta(LOOK_AGAIN, true)),
 		destroy: () => editor.destroy()
 	};
 }

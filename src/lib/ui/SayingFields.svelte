@@ -1,0 +1,25 @@
+<script lang="ts">
+	import { sayingOf, sayingText } from '$core/lesson/saying';
+
+	/** A saying, one text, to write for right hands and for left ones. */
+	let { text, onchange }: { text: string; onchange: (text: string, which: 'right' | 'left') => void } =
+		$props();
+
+	const saying = $derived(sayingOf(text));
+	const FIELDS = [
+		{ which: 'right', label: 'What fixes it in the memory, as in “hold it in front, it leans left”' },
+		{ which: 'left', label: 'To left hands, where it goes otherwise' }
+	] as const;
+</script>
+
+{#each FIELDS as { which, label } (which)}
+	<label class="grid content-start gap-1">
+		<span class="text-quiet">{label}</span>
+		<textarea
+			class="textarea field-sizing-content min-h-16 font-serif text-lg"
+			maxlength="950"
+			value={saying[which]}
+			oninput={(event) => onchange(sayingText({ ...saying, [which]: event.currentTarget.value }), which)}
+		></textarea>
+	</label>
+{/each}
