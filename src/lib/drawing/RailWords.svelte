@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { HandState } from '$core/hands/state';
+	import { apart, type Label } from './labels';
 	import type { RailGround, RailLayout } from './rail';
 
 	/** The words beside things on the rail: the two depths, the cable needles, the working yarn. */
@@ -55,39 +56,48 @@
 		const room = 70 * Math.max(0.6, ground.scale);
 		return mirrored ? width - (Math.min(...xs) - room) : Math.max(...xs) + room;
 	}
+
+	interface Shown extends Label {
+		readonly tone: string;
+		readonly weight: number;
+	}
+	const words = $derived.by((): Shown[] => {
+		const size = textSize;
+		const depth = (text: string, y: number, tone: string): Shown => ({
+			...{ text, y, tone, size, weight: 600 },
+			...{ x: 28, anchor: 'start' }
+		});
+		return [
+			depth('Behind', facing ? height - size : size * 1.9, 'fill-behind'),
+			depth(
+				'In front',
+				facing ? height - ground.frontStart - size : ground.frontStart + size * 1.9,
+				'fill-front'
+			),
+			...(facing ? [] : [yarnLabel(), ...cables.map(cableLabel)])
+		];
+	});
+	const yarnLabel = (): Shown => ({
+		...{ text: yarnWords, tone: 'fill-ink', size: textSize, weight: 500 },
+		x: onRight ? width - 24 : 24,
+		y: layout.hand.y + yarnDrop,
+		anchor: onRight ? 'end' : 'start'
+	});
+	const cableLabel = ({ at, stitches, many }: (typeof cables)[number]): Shown => ({
+		...{ size: textSize, weight: 500, anchor: 'start' },
+		text: `${short ? 'held' : many ? 'cable needles, held' : 'cable needle, held'} ${at === 'back' ? 'behind' : 'in front'}`,
+		tone: at === 'back' ? 'fill-behind' : 'fill-front',
+		x: besideCable(stitches),
+		y: layout.loops[stitches[0]].y + 5
+	});
 </script>
 
-<g font-size={textSize} font-weight="600">
-	<text x="28" y={facing ? height - textSize : textSize * 1.9} class="fill-behind">Behind</text>
-	<text
-		x="28"
-		y={facing ? height - ground.frontStart - textSize : ground.frontStart + textSize * 1.9}
-		class="fill-front">In front</text
-	>
-</g>
-{#if !facing}<g font-size={textSize}>
-		<text
-			x={onRight ? width - 24 : 24}
-			y={layout.hand.y + yarnDrop}
-			text-anchor={onRight ? 'end' : 'start'}
-			class="label fill-ink">{yarnWords}</text
-		>
-		{#each cables as { at, stitches, many } (at)}
-			<text
-				x={besideCable(stitches)}
-				y={layout.loops[stitches[0]].y + 5}
-				class="label {at === 'back' ? 'fill-behind' : 'fill-front'}"
-				>{short ? 'held' : many ? 'cable needles, held' : 'cable needle, held'}
-				{at === 'back' ? 'behind' : 'in front'}</text
-			>
-		{/each}
-	</g>{/if}
+{#each apart(words, width, height) as { text, x, y, anchor, size, tone, weight } (text)}
+	<text {x} {y} font-size={size} font-weight={weight} text-anchor={anchor} class={tone}>{text}</text>
+{/each}
 
 <style>
 	text {
-		font-weight: 500;
-	}
-	.label {
 		paint-order: stroke;
 		stroke: var(--band-mid);
 		stroke-width: 4px;

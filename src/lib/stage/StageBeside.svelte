@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { on } from 'svelte/events';
-	import { MOST_REMARK } from '$core/teaching/classRecord';
 	import { savings, type Saving } from '$core/teaching/clock';
 	import { lateSaid } from '$core/teaching/minutes';
 	import type { Rates } from '$core/planning/rates';
-	import type { Classroom, Marks } from './classroom.svelte';
+	import type { Classroom } from './classroom.svelte';
+	import MarkFields from './MarkFields.svelte';
 	import type { Stage } from './stage.svelte';
 
 	/** Beside the stage, for the teacher: what to leave out when it is late, what was noted, who struggled. */
@@ -29,8 +29,6 @@
 	const offered = $derived(late >= 1 ? savings(stage.lesson, stage.moment.at, late, rates) : []);
 	const dropped = $derived(stage.parts.filter((one) => stage.isDropped(one.part.id)));
 
-	const mark = (fields: Marks) => room.mark(Date.now(), part.id, fields);
-
 	/** Escape leaves it, from any of its fields. */
 	const escaping = (node: HTMLElement) =>
 		on(node, 'keydown', (event) => {
@@ -52,23 +50,7 @@
 		<h2 class="text-xl">Beside this part</h2>
 		<button type="button" class="btn" onclick={onclose}>Close</button>
 	</div>
-	<label class="mt-3 grid gap-1">
-		<span>A note for afterwards</span>
-		<textarea
-			class="textarea min-h-24"
-			maxlength={MOST_REMARK}
-			value={marks.note ?? ''}
-			oninput={(event) => mark({ note: event.currentTarget.value })}></textarea>
-	</label>
-	<label class="mt-3 grid gap-1">
-		<span>Who struggled here</span>
-		<input
-			class="input"
-			maxlength={MOST_REMARK}
-			value={marks.struggled ?? ''}
-			oninput={(event) => mark({ struggled: event.currentTarget.value })}
-		/>
-	</label>
+	<div class="mt-3"><MarkFields {marks} onmark={(fields) => room.mark(Date.now(), part.id, fields)} /></div>
 
 	<h2 class="mt-6 text-xl">The clock</h2>
 	{#if !room.isOn}

@@ -29,6 +29,9 @@
 		now
 	}: { id: string; stage: Stage; texts: Readonly<Record<string, string>>; now: number } = $props();
 
+	/** how far a finger is drawn before it turns the page */
+	const SWIPE_PX = 50;
+
 	const settings = getSettings();
 	const rates = $derived(ratesWith(settings.value.rates));
 	const lead = untrack(() => new Lead(id, stage));
@@ -48,8 +51,13 @@
 		lead.room.resume(Date.now());
 		windows = leadWindows(
 			id,
-			() => ({ moment: stage.moment, clock: lead.clock }),
-			(does) => lead.ask(does)
+			() => ({
+				moment: stage.moment,
+				clock: lead.clock,
+				marks: (lead.part && lead.room.marks[lead.part.id]) ?? {}
+			}),
+			(does) => lead.ask(does),
+			(part, marks) => lead.room.mark(Date.now(), part, marks)
 		);
 		const sleep = keepAwake();
 		const leave = () => {
@@ -98,6 +106,17 @@
 			'popup,width=1280,height=800'
 		);
 
+	/** Where a finger was put down. */
+	let finger: { readonly x: number; readonly y: number } | null = null;
+	/** A finger that is drawn across goes with the page: to the left on, to the right back. */
+	function drawn({ changedTouches: [end] }: TouchEvent) {
+		if (!finger || !part) return;
+		const [x, y] = [end.clientX - finger.x, end.clientY - finger.y];
+		if (Math.abs(x) < SWIPE_PX || Math.abs(x) < 2 * Math.abs(y)) return;
+		if (x < 0) stage.forward();
+		else stage.back();
+	}
+
 	/** The picture is a touch zone as well: its left third goes back, the rest forward. */
 	function touch(event: MouseEvent) {
 		if (!part || (event.target as Element).closest('button, a, summary')) return;
@@ -135,7 +154,13 @@
 
 	<!-- Keys and buttons do the same; this is for a thumb that does not look. -->
 	<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-	<div class="picture" onclick={touch}>
+	<div
+		class="picture"
+		onclick={touch}
+		ontouchstart={({ touches }) =>
+			(finger = touches.length === 1 ? { x: touches[0].clientX, y: touches[0].clientY } : null)}
+		ontouchend={drawn}
+	>
 		{#if !part}
 			<div class="grid h-full place-items-center p-8 text-center">
 				<div>
@@ -178,10 +203,15 @@
 		{/if}
 	</div>
 
-	<div class="flex items-center gap-5 px-5 pt-4 sm:px-10">
-		<div class="min-h-24 flex-1 sm:min-h-32" aria-live="polite">
+	<div class="says px-5 pt-3 sm:px-10">
+		<div class="words" aria-live="polite">
 			{#if part && !stage.moment.blank}<StageWords {stage} />{/if}
 		</div>
+		{#if stage.repeatsLeft}
+			<button type="button" class="has-it btn btn-outline" onclick={() => stage.skip(1)}
+				>They have it: on <kbd class="kbd hidden sm:inline-block">J</kbd></button
+			>
+		{/if}
 		<button
 			type="button"
 			class="thumb"
@@ -203,7 +233,13 @@
 	</div>
 
 	<StageStrip {stage} />
-	<StageSwitches {switches} />
+	<StageSwitches
+		{switches}
+		windows={[
+			{ says: 'a window for the class', run: () => secondWindow('class') },
+			{ says: 'a window for me', run: () => secondWindow('notes') }
+		]}
+	/>
 </div>
 
 {#if lead.beside && part}
@@ -223,7 +259,7 @@
 		position: fixed;
 		inset: 0;
 		display: grid;
-		grid-template-rows: auto minmax(0, 1fr) auto auto auto;
+		grid-template-rows: auto minmax(30dvh, 1fr) auto auto auto;
 		grid-template-columns: minmax(0, 1fr);
 		background: var(--color-base-200);
 		color: var(--color-primary);
@@ -238,6 +274,7 @@
 	}
 	.picture {
 		position: relative;
+		touch-action: pan-y pinch-zoom;
 		min-height: 0;
 		overflow: hidden;
 	}
@@ -246,6 +283,18 @@
 		bottom: 1rem;
 		left: 50%;
 		translate: -50% 0;
+	}
+	.says {
+		display: flex;
+		align-items: center;
+		gap: 1.25rem;
+	}
+	.words {
+		flex: 1;
+		min-height: 8rem;
+	}
+	.has-it {
+		max-width: 9rem;
 	}
 	.before {
 		position: absolute;
@@ -279,6 +328,26 @@
 		background: var(--color-primary);
 		color: var(--color-primary-content);
 		border-color: var(--color-primary);
+	}
+	/* A hand that holds a phone has its thumb at the bottom; the words take the whole width above. */
+	@container (max-width: 46rem) {
+		.says {
+			flex-wrap: wrap;
+			gap: 0.6rem;
+		}
+		.words {
+			flex-basis: 100%;
+			min-height: 6rem;
+			max-height: 34dvh;
+			overflow-y: auto;
+		}
+		.has-it {
+			flex: 1;
+		}
+		.thumb {
+			flex: 1;
+			height: 3.6rem;
+		}
 	}
 	.thumb:disabled {
 		opacity: 0.35;

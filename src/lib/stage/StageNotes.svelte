@@ -1,10 +1,13 @@
 <script lang="ts">
 	import { answerFor } from '$core/lesson/answers';
 	import { clockAt } from '$core/lesson/lesson';
+	import { sayingFor } from '$core/lesson/saying';
 	import { lateSaid } from '$core/teaching/minutes';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import type { Stage } from './stage.svelte';
-	import type { StageRequest, ClockShown } from './windows';
+	import MarkFields from './MarkFields.svelte';
+	import type { Marks } from './classroom.svelte';
+	import type { Shown, StageRequest } from './windows';
 	import Countdown from './Countdown.svelte';
 	import StagePicture from './StagePicture.svelte';
 	import StageWords from './StageWords.svelte';
@@ -15,18 +18,23 @@
 		stage,
 		texts,
 		now,
-		clock,
-		onask
+		shown,
+		onask,
+		onmark
 	}: {
 		stage: Stage;
 		texts: Readonly<Record<string, string>>;
 		now: number;
-		clock: ClockShown | null;
+		/** what the stage shows; nothing while it is not open */
+		shown: Shown | null;
 		onask: (does: StageRequest) => void;
+		onmark: (part: string, marks: Marks) => void;
 	} = $props();
 	const settings = getSettings();
 
 	const part = $derived(stage.now?.part);
+	const clock = $derived(shown?.clock);
+	const saying = $derived(sayingFor(stage.seen?.taught.saying, stage.voice.hand));
 	useKeys([
 		{ key: 'Space', cap: 'Space', says: 'next', run: () => onask('forward') },
 		{ key: 'ArrowRight', cap: '→', says: 'next', run: () => onask('forward') },
@@ -61,6 +69,7 @@
 				<!-- eslint-disable-next-line svelte/no-at-html-tags -- made from CommonMark on the server, raw HTML escaped -->
 				<div class="mt-6 text-xl prose">{@html stage.told(texts[part.id])}</div>
 			{/if}
+			{#if saying}<p class="mt-6 font-serif text-2xl">Say it like this: “{saying}”</p>{/if}
 			<div class="mt-6 inline-block"><Countdown {stage} {now} /></div>
 			{#if (stage.seen || stage.rows) && !stage.moment.blank}
 				<div class="mt-4 h-[38vh] overflow-hidden rounded-2xl border border-hairline">
@@ -81,6 +90,12 @@
 					<li>The class ends here.</li>
 				{/each}
 			</ol>
+			{#if part}
+				{@const { id } = part}
+				<div class="mt-6">
+					{#key id}<MarkFields marks={shown?.marks ?? {}} onmark={(marks) => onmark(id, marks)} />{/key}
+				</div>
+			{/if}
 			<div class="mt-6 flex flex-wrap gap-3">
 				<button type="button" class="btn btn-outline" onclick={() => onask('back')}
 					>Back <kbd class="kbd">←</kbd></button

@@ -6,7 +6,7 @@
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { keepHere } from '$lib/client/kept';
 	import { Stage } from './stage.svelte';
-	import { followStage, type ClockShown } from './windows';
+	import { followStage, type Shown } from './windows';
 	import type { StagePage } from '$lib/wire/lesson';
 
 	/** A window of the stage: the desk, what the class sees, or the teacher’s notes. */
@@ -20,16 +20,16 @@
 	const as = untrack(() => page.url.searchParams.get('as'));
 	const follows = as === 'class' || as === 'notes';
 	let now = $state(Date.now());
-	let clock = $state.raw<ClockShown | null>(null);
+	let shown = $state.raw<Shown | null>(null);
 	let windows: ReturnType<typeof followStage> | undefined;
 
 	onMount(() => {
 		keepHere();
 		const timer = setInterval(() => (now = Date.now()), 500);
 		if (follows)
-			windows = followStage(data.id, (moment, shown) => {
-				stage.moment = moment;
-				clock = shown;
+			windows = followStage(data.id, (now) => {
+				stage.moment = now.moment;
+				shown = now;
 			});
 		return () => {
 			clearInterval(timer);
@@ -44,7 +44,14 @@
 	<StageView {stage} texts={data.texts} {now} />
 {:else if as === 'notes'}
 	{#await import('./StageNotes.svelte') then { default: StageNotes }}
-		<StageNotes {stage} texts={data.texts} {now} {clock} onask={(does) => windows?.ask(does)} />
+		<StageNotes
+			{stage}
+			texts={data.texts}
+			{now}
+			{shown}
+			onask={(does) => windows?.ask(does)}
+			onmark={(part, marks) => windows?.mark(part, marks)}
+		/>
 	{/await}
 {:else}
 	<StageDesk id={data.id} {stage} texts={data.texts} {now} />

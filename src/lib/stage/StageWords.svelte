@@ -27,14 +27,14 @@
 	const rounds = $derived(stage.rows?.working.pattern.rounds ?? false);
 	const then = $derived(stage.next ? `then: ${stage.next.part.title}` : 'The last part of the lesson.');
 
-	const words = $derived.by((): { big: string; small: string } => {
+	const words = $derived.by((): { big: string; detail?: string; small: string } => {
 		const { script, moment } = stage;
 		if (stage.seen && moment.look !== 'work')
 			return { big: moment.look === 'sides' ? 'Both sides of it' : 'Both leans of it', small: then };
 		if (script) {
 			const { sentence, detail } = script.told[step];
 			const after = script.told.at(step + 1);
-			return { big: sentence, small: after ? `then: ${after.short.toLowerCase()}` : detail };
+			return { big: sentence, detail, small: after ? `then: ${after.short.toLowerCase()}` : then };
 		}
 		if (part.kind === 'swatch' && rows && rows.step !== null) {
 			const look = lookSaid(stage.rows!.working.steps[rows.step], stage.voice.terms);
@@ -50,11 +50,19 @@
 </script>
 
 <p class="sentence font-serif" data-testid="sentence">{words.big}</p>
-<p class="mt-2 text-lg opacity-85 sm:text-2xl">{words.small}</p>
+{#if words.detail}<p class="detail" data-testid="detail">{words.detail}</p>{/if}
+<p class="opacity-85 {words.detail ? 'mt-1 sm:text-lg' : 'mt-2 text-lg sm:text-2xl'}">{words.small}</p>
 
 <style>
+	.detail {
+		margin-top: 0.5rem;
+		max-width: 62rem;
+		font-size: clamp(1rem, 1.55cqw, 1.9rem);
+		line-height: 1.35;
+		text-wrap: pretty;
+	}
 	.sentence {
-		font-size: clamp(1.6rem, 4.1cqw, 5.2rem);
+		font-size: clamp(1.5rem, 3.4cqw, 5.2rem);
 		line-height: 1.12;
 		font-weight: 500;
 	}

@@ -64,6 +64,8 @@ export class Stage {
 	readonly isLast = $derived(
 		!this.next && this.moment.step >= this.steps - 1 && this.moment.repeat >= this.repeats.length - 1
 	);
+	/** it is to be shown again, which a class that has it already does not need */
+	readonly repeatsLeft = $derived(this.moment.repeat < this.repeats.length - 1);
 	/** minutes that the count goes down from, in this part; none for those that talk */
 	readonly countsDown = $derived(
 		this.now && AGAINST_THE_CLOCK.includes(this.now.part.kind) ? this.now.part.minutes : 0

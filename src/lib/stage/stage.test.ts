@@ -19,6 +19,14 @@ const lesson = (() => {
 const staged = () => new Stage(lesson, { value: DEFAULT_SETTINGS } as OpenSettings);
 
 describe('a stage', () => {
+	it('goes on past what is left of the repeats when they have it', () => {
+		const stage = staged();
+		while (!stage.repeatsLeft) stage.forward();
+		const { at } = stage.moment;
+		stage.skip(1);
+		expect([stage.moment.at, stage.moment.repeat, stage.moment.step]).toEqual([at + 1, 0, 0]);
+	});
+
 	it('goes back the way it came, over every step and repeat', () => {
 		const stage = staged();
 		const seen = [stage.moment];
@@ -196,19 +204,26 @@ describe('windows', () => {
 		const clock: ClockShown = { isOn: false, running: false, seconds: 0, late: 0 };
 		let moment = FIRST_MOMENT;
 		const asked: string[] = [];
+		const marked: unknown[] = [];
 		const stage = leadWindows(
 			'x',
-			() => ({ moment, clock }),
-			(does) => asked.push(does)
+			() => ({ moment, clock, marks: { note: 'slowly' } }),
+			(does) => asked.push(does),
+			(part, marks) => marked.push([part, marks])
 		);
 		const shown: number[] = [];
-		const view = followStage('x', ({ at }) => shown.push(at));
+		const view = followStage('x', ({ moment: { at }, marks }) => {
+			expect(marks.note).toBe('slowly');
+			shown.push(at);
+		});
 		await vi.waitFor(() => expect(shown.length).toBeGreaterThan(0));
 		moment = { ...moment, at: 3 };
 		stage.tell();
 		await vi.waitFor(() => expect(shown.at(-1)).toBe(3));
 		view.ask('next-part');
 		await vi.waitFor(() => expect(asked).toEqual(['next-part']));
+		view.mark('show', { struggled: 'Uta' });
+		await vi.waitFor(() => expect(marked).toEqual([['show', { struggled: 'Uta' }]]));
 		stage.close();
 		view.close();
 	});

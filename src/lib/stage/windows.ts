@@ -1,3 +1,4 @@
+import type { Marks } from './classroom.svelte';
 import type { Moment } from './moment';
 
 /** What the teacher's own window shows beside the moment: the clock of the class, in seconds. */
@@ -8,41 +9,54 @@ export interface ClockShown {
 	readonly late: number;
 }
 
+/** What is shown, for every window of a stage. */
+export interface Shown {
+	readonly moment: Moment;
+	readonly clock: ClockShown;
+	/** what is noted beside the part that is on */
+	readonly marks: Marks;
+}
+
 /** What a second window may ask the stage to do. */
 export type StageRequest = 'forward' | 'back' | 'next-part' | 'part-before' | 'tell' | 'blank';
 
 type Message =
 	| { readonly kind: 'hello' }
 	| { readonly kind: 'asked'; readonly does: StageRequest }
-	| { readonly kind: 'shown'; readonly moment: Moment; readonly clock: ClockShown };
+	| { readonly kind: 'marked'; readonly part: string; readonly marks: Marks }
+	| ({ readonly kind: 'shown' } & Shown);
 
 const channelOf = (lesson: string) => new BroadcastChannel(`pond-loop:stage:${lesson}`);
 
 /** The stage's end: tells every window what is shown, and hears what they ask. */
 export function leadWindows(
 	lesson: string,
-	shown: () => Omit<Message & { kind: 'shown' }, 'kind'>,
-	does: (what: StageRequest) => void
+	shown: () => Shown,
+	does: (what: StageRequest) => void,
+	mark: (part: string, marks: Marks) => void
 ) {
 	const channel = channelOf(lesson);
 	const tell = () => channel.postMessage({ kind: 'shown', ...shown() } satisfies Message);
 	channel.onmessage = ({ data }: MessageEvent<Message>) => {
 		if (data.kind === 'hello') tell();
 		if (data.kind === 'asked') does(data.does);
+		if (data.kind === 'marked') mark(data.part, data.marks);
 	};
 	tell();
 	return { tell, close: () => channel.close() };
 }
 
 /** A second window's end: hears what is shown, and asks. */
-export function followStage(lesson: string, onshown: (moment: Moment, clock: ClockShown) => void) {
+export function followStage(lesson: string, onshown: (shown: Shown) => void) {
 	const channel = channelOf(lesson);
 	channel.onmessage = ({ data }: MessageEvent<Message>) => {
-		if (data.kind === 'shown') onshown(data.moment, data.clock);
+		if (data.kind === 'shown') onshown(data);
 	};
 	channel.postMessage({ kind: 'hello' } satisfies Message);
 	return {
 		ask: (does: StageRequest) => channel.postMessage({ kind: 'asked', does } satisfies Message),
+		mark: (part: string, marks: Marks) =>
+			channel.postMessage({ kind: 'marked', part, marks } satisfies Message),
 		close: () => channel.close()
 	};
 }
