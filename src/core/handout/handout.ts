@@ -2,7 +2,7 @@ import type { Voice } from '../hands/voice';
 import type { Lesson, Part } from '../lesson/lesson';
 import { retold } from '../telling/said';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
-import { FINISHING, GOES_HOME, partSection } from './partSections';
+import { finishingBlocks, GOES_HOME, partSection } from './partSections';
 import { careSection, keySection, materialSection, shortWordSection, slipSection } from './reference';
 import { swatchBlocks, type Length } from './swatchBlocks';
 import { HANDOUT_FORMAT, type Handout, type Section } from './schema';
@@ -31,7 +31,7 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 		materialSection(lesson),
 		...parts.map((part) => partSection(lesson, part, voice)),
 		...swatchSections(lesson, parts, voice, length),
-		finishing(parts),
+		finishing(lesson, parts, voice),
 		keySection(lesson, voice),
 		slipSection(lesson)
 	].filter((section) => section !== null);
@@ -54,9 +54,9 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 }
 
 /** What is knitted is finished, where no part of the lesson says how. */
-const finishing = (parts: readonly Part[]): Section | null =>
+const finishing = (lesson: Lesson, parts: readonly Part[], voice: Voice): Section | null =>
 	parts.some((part) => 'swatch' in part && part.swatch) && !parts.some(({ kind }) => kind === 'finish')
-		? { id: 'finishing', title: 'Finishing', blocks: FINISHING }
+		? { id: 'finishing', title: 'Finishing', blocks: finishingBlocks(lesson, voice) }
 		: null;
 
 /** The rows of every swatch that the parts knit or count, each once. */

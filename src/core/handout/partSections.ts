@@ -1,8 +1,11 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import { answerFor } from '../lesson/answers';
-import type { Lesson, Part } from '../lesson/lesson';
+import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
 import { sayingFor } from '../lesson/saying';
+import { finishingOf } from '../teaching/finishing';
+import { ropesOf } from '../teaching/ropes';
+import { tensionOf } from '../teaching/tension';
 import { repeatsOf } from '../teaching/repeats';
 import { showingOf, sidesOf, type Showing } from '../teaching/showing';
 import { slipIn, slipped } from '../lesson/slip';
@@ -21,6 +24,7 @@ export const GOES_HOME: Readonly<Record<Part['kind'], boolean>> = {
 	count: true,
 	mend: true,
 	check: true,
+	tension: true,
 	finish: true,
 	care: false,
 	note: true
@@ -62,7 +66,9 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 				{ kind: 'text', text: `*Answer:* ${answerFor(lesson, part, voice)}` }
 			];
 		case 'finish':
-			return FINISHING;
+			return finishingBlocks(lesson, voice);
+		case 'tension':
+			return seen ? tensionBlocks(lesson, seen.taught, voice) : [];
 		case 'explain':
 		case 'care':
 		case 'note':
@@ -70,18 +76,34 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 	}
 }
 
-/** Finishing, as the craft has it: soak, press out, pin, dry. */
-export const FINISHING: Block[] = [
+/** Finishing, as the craft has it, step by step. */
+export const finishingBlocks = (lesson: Lesson, voice: Voice): Block[] => [
 	{
-		kind: 'list',
-		items: [
-			'Soak it for 15 to 30 minutes in cool water; press it out in a towel, never wring it.',
-			'Pin it to the wanted width and a little more, enough to even the cables out, not so much that they flatten.',
-			'No steam on acrylic, nor on anything that is to stand up from the ground.',
-			'Let it dry fully, half a day or more. Unpin: it relaxes. Count your pins in and out.'
-		]
+		kind: 'steps',
+		steps: finishingOf(lesson, voice).map(({ step, title, says }) => ({
+			picture: { kind: 'finishing', step, alt: title },
+			says: title,
+			detail: says
+		})),
+		after: 'Count your pins in and out.'
 	}
 ];
+
+/** Where a cross gapes and what helps, with the rope tight and loose. */
+function tensionBlocks(lesson: Lesson, taught: LessonCrossing, voice: Voice): Block[] {
+	const points = tensionOf(lesson, taught, voice);
+	const ropes = ropesOf(lesson, taught);
+	const pictures = ropes.map(({ title, text, crosses }): Picture => ({
+		...{ kind: 'cloth', alt: title, text, first: 0, last: crosses[crosses.length - 1] + 1 },
+		...{ medium: lesson.medium, mirrored: false }
+	}));
+	return [
+		...(pictures.length > 0
+			? [{ kind: 'figure' as const, pictures, caption: ropes.map(({ title }) => title).join('; ') }]
+			: []),
+		{ kind: 'list', items: points.map(({ title, says }) => `**${title}.** ${says}`) }
+	];
+}
 
 /** A picture of a crossing, seen from the right side by the hands of the learner. */
 export const cross = (

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
 import { CELL_SIGNS } from '../swatch/chart';
+import { FINISHING_STEPS } from '../teaching/finishing';
 import { MEDIA } from '../technique/medium';
 import { bedMoveShape, moveShape } from '../hands/schema';
 
@@ -70,6 +71,8 @@ export const pictureShape = z.readonly(
 			crossing: z.optional(crossingShape),
 			mirrored: z.boolean()
 		}),
+		/** a step of finishing */
+		z.object({ kind: z.literal('finishing'), alt: text, step: z.enum(FINISHING_STEPS) }),
 		/** one row for those who read pictures, from its arrow on */
 		z.object({ kind: z.literal('row'), alt: text, ...rows, step: place, from: hand })
 	])

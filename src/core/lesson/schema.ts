@@ -103,6 +103,8 @@ export const partShape = z.readonly(
 			question: text,
 			answer: text
 		}),
+		/** slack and tension: where this cross gapes, what helps, what is normal */
+		z.strictObject({ ...common, kind: z.literal('tension'), crossing: id }),
 		z.strictObject({ ...common, kind: z.literal('finish') }),
 		z.strictObject({ ...common, kind: z.literal('care') }),
 		z.strictObject({ ...common, kind: z.literal('note') })

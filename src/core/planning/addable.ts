@@ -11,6 +11,7 @@ export const PALETTE = [
 	'check',
 	'mend',
 	'count',
+	'tension',
 	'care',
 	'finish',
 	'note'

@@ -209,6 +209,7 @@ function slotOf(part: Part, lesson: Lesson, was = part): string | null {
 		case 'picture':
 		case 'practice':
 		case 'check':
+		case 'tension':
 			return `${part.kind} ${name(part.crossing)}`;
 		case 'explain':
 			return `explain ${was.title}`;

@@ -15,6 +15,8 @@ const USUAL_PEOPLE = 8;
 
 /** A slip is mended by laddering down, which takes the class so many minutes of talk. */
 const MEND_TALKS = 2;
+/** Six points, and two swatches to look at. */
+const TENSION_TALKS = 2;
 const FINISH_MINUTES = 10;
 
 /**
@@ -77,6 +79,8 @@ function minutesFor(lesson: Lesson, part: Part, rates: Rates): number {
 			return talk * 1.5;
 		case 'care':
 			return rates.rest[level];
+		case 'tension':
+			return talk * TENSION_TALKS;
 		case 'finish':
 			return FINISH_MINUTES;
 		case 'note':

@@ -69,6 +69,8 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 					}
 				: null;
 		}
+		case 'tension':
+			return { ...common, kind, crossing, title: `Slack and tension: ${name}` };
 		case 'practice':
 			return { ...common, kind, crossing, times: 4, title: `${uk ? 'Practise' : 'Practice'}: ${name}` };
 		case 'check':

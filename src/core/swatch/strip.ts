@@ -17,6 +17,8 @@ export interface StripCross {
 	readonly crossing: Crossing;
 	/** how often it is crossed; one that moves over its ground goes fewer steps */
 	readonly times: number;
+	/** rows from a cross to the next, where they are not as many as is usual */
+	readonly spacing?: number;
 }
 
 /** A strip of knitting to practise crosses on, each in rows of its own. */
@@ -45,7 +47,10 @@ const MOST_SHIFTS = 12;
 export function stripOf(crosses: readonly StripCross[], medium: Medium, rules: Rules): Result<Strip> {
 	const key = keyFor(crosses, medium);
 	if (!key.ok) return key;
-	const bands = crosses.map(({ crossing, times }) => bandOf(crossing, medium, times, rules));
+	const bands = crosses.map(({ crossing, times, spacing }) => {
+		const band = bandOf(crossing, medium, times, rules);
+		return { ...band, spacing: Math.max(spacing ?? band.spacing, band.slips + 2) };
+	});
 	const shifts = bands.map(() => 0);
 	let strip = written(crosses, bands, shifts, medium, key.value);
 	for (let tried = 0; tried < MOST_SHIFTS; tried++) {

@@ -11,6 +11,7 @@ import { paintSign, paintSymbol } from '$lib/drawing/chart';
 import { chartPicture } from '$lib/drawing/chartPicture';
 import { paintBed } from '$lib/drawing/paintBed';
 import { crossPicture, paintCross } from '$lib/drawing/paintCross';
+import { FINISHING_SIZE, paintFinishing } from '$lib/drawing/paintFinishing';
 import { numberPlace, paintNumber, paintRail } from '$lib/drawing/paintRail';
 import { rectangle, type TurningPen } from '$lib/drawing/pen';
 import { SvgPen } from '$lib/drawing/pens';
@@ -51,6 +52,8 @@ export function drawingOf(picture: Picture): Drawing {
 			return chartPicture(workingFor(picture), picture, picture);
 		case 'sign':
 			return sign(picture);
+		case 'finishing':
+			return { ...FINISHING_SIZE, paint: (pen) => paintFinishing(pen, picture.step) };
 	}
 }
 

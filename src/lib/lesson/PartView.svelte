@@ -96,6 +96,8 @@
 	{/if}
 {:else if part.kind === 'swatch' && part.read === 'chart'}
 	{#await import('./ChartPart.svelte') then { default: ChartPart }}<ChartPart {lesson} {part} />{/await}
+{:else if part.kind === 'finish' || part.kind === 'tension'}
+	{#await import('./PointsView.svelte') then { default: PointsView }}<PointsView {lesson} {part} />{/await}
 {:else if part.kind === 'mend'}
 	<MendView {lesson} {part} />
 {/if}

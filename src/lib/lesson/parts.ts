@@ -14,6 +14,7 @@ export const KIND_WORDS: Readonly<Record<Part['kind'], string>> = {
 	mend: 'Mend',
 	check: 'Ask',
 	finish: 'Finish',
+	tension: 'Slack',
 	care: 'Rest',
 	note: 'Note'
 };
@@ -30,6 +31,7 @@ export const KIND_TONES: Readonly<Record<Part['kind'], 'hands' | 'eyes' | 'own' 
 	mend: 'hands',
 	check: 'open',
 	finish: 'own',
+	tension: 'eyes',
 	care: 'open',
 	note: 'open'
 };
@@ -45,6 +47,7 @@ export const PALETTE_WORDS: Readonly<Record<PaletteKind, string>> = {
 	check: 'a question',
 	mend: 'a slip and its mend',
 	count: 'rows to count',
+	tension: 'slack and tension',
 	care: 'a rest for the hands',
 	finish: 'finishing',
 	note: 'a note'

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { finishingOf } from '$core/teaching/finishing';
 	import { answerFor } from '$core/lesson/answers';
 	import { mirrorIn } from '$core/technique/medium';
 	import { nameIn } from '$core/naming/schools';
@@ -140,6 +141,22 @@
 {:else if part.kind === 'practice' && seen}
 	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">
 		<ClothPicture crossing={seen.hands.cloth} from={voice.hand} numbers={false} alt={seen.taught.name} />
+	</div>
+{:else if part.kind === 'finish'}
+	{@const { step, title } = finishingOf(stage.lesson, voice)[moment.step]}
+	<div class="mx-auto h-full max-w-4xl p-4">
+		{#await import('$lib/drawing/FinishingPicture.svelte') then { default: FinishingPicture }}<FinishingPicture
+				{step}
+				alt={title}
+			/>{/await}
+	</div>
+{:else if part.kind === 'tension' && seen}
+	<div class="mx-auto h-full max-w-4xl p-4 text-xl">
+		{#await Promise.all( [import('$lib/drawing/TensionPicture.svelte'), import('$core/teaching/ropes')] ) then [{ default: TensionPicture }, { ropesOf }]}<TensionPicture
+				ropes={ropesOf(stage.lesson, seen.taught)}
+				medium={stage.lesson.medium}
+				shown={moment.step + 1}
+			/>{/await}
 	</div>
 {:else}
 	<!-- Long texts are scrolled by key. -->

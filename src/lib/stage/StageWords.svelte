@@ -27,15 +27,19 @@
 	const rounds = $derived(stage.rows?.working.pattern.rounds ?? false);
 	const then = $derived(stage.next ? `then: ${stage.next.part.title}` : 'The last part of the lesson.');
 
+	const after = (next: string | undefined) => (next ? `then: ${next.toLowerCase()}` : then);
+
 	const words = $derived.by((): { big: string; detail?: string; small: string } => {
 		const { script, moment } = stage;
 		if (stage.seen && moment.look !== 'work')
 			return { big: moment.look === 'sides' ? 'Both sides of it' : 'Both leans of it', small: then };
 		if (script) {
 			const { sentence, detail } = script.told[step];
-			const after = script.told.at(step + 1);
-			return { big: sentence, detail, small: after ? `then: ${after.short.toLowerCase()}` : then };
+			return { big: sentence, detail, small: after(script.told.at(step + 1)?.short) };
 		}
+		const point = stage.points.at(step);
+		if (point)
+			return { big: point.title, detail: point.says, small: after(stage.points.at(step + 1)?.title) };
 		if (part.kind === 'swatch' && rows && rows.step !== null) {
 			const look = lookSaid(stage.rows!.working.steps[rows.step], stage.voice.terms);
 			return { big: nowSaid(rows, rounds), small: look || besideSaid(rows, null) };

@@ -1,6 +1,7 @@
 import { timed, type Lesson } from '$core/lesson/lesson';
 import { repeatsOf } from '$core/teaching/repeats';
 import { retold, toldIn } from '$core/telling/said';
+import { pointsOf } from '$core/teaching/points';
 import { rowsShown } from '$core/teaching/rowsShown';
 import { showingOf, stepsIn } from '$core/teaching/showing';
 import { WRITTEN_SCHOOLS } from '$core/naming/schools';
@@ -45,13 +46,15 @@ export class Stage {
 	readonly seen = $derived(this.now ? showingOf(this.lesson, this.now.part, this.voice) : null);
 	readonly script = $derived(this.seen?.shown?.script ?? null);
 	readonly rows = $derived(this.now ? rowsShown(this.lesson, this.now.part) : null);
+	/** what the part goes through point by point */
+	readonly points = $derived(this.now ? pointsOf(this.lesson, this.now.part, this.voice) : []);
 	/** how many steps the part has in one go, the first and the last picture among them */
 	readonly steps = $derived.by(() => {
 		const part = this.now?.part;
 		if (this.script) return this.script.told.length;
 		if (part?.kind === 'compare') return stepsIn(this.lesson, part, this.voice) + 1;
 		if (part?.kind === 'swatch') return Math.max(1, this.rows?.steps.length ?? 1);
-		return 1;
+		return Math.max(1, this.points.length);
 	});
 	/** something waits to be told when it is asked for */
 	readonly asks = $derived(['check', 'mend', 'count'].includes(this.now?.part.kind ?? ''));

@@ -1,0 +1,71 @@
+import { lengthSaid, type Voice } from '../hands/voice';
+import type { Lesson } from '../lesson/lesson';
+import { wordsInTerms } from '../telling/terms';
+import type { Point } from './point';
+
+/** The steps from the last row to a piece that can be worn, in their order. */
+export const FINISHING_STEPS = ['bind-off', 'wash', 'pin', 'dry', 'seam'] as const;
+export type FinishingStep = (typeof FINISHING_STEPS)[number];
+
+/** What is done at each step (craft: Finishing and measuring). */
+export interface FinishingPoint extends Point {
+	readonly step: FinishingStep;
+}
+
+/** A piece that is pinned out is stretched by so much past its wish, and takes that back as it dries. */
+const STRETCH = 8;
+/** How wide the strip of a lesson is wished, so that a figure can be said. */
+const WISH_MM = 100;
+
+const BIND_OFF: Readonly<Record<Lesson['medium'], string>> = {
+	hand: 'Bind off loosely in pattern. Over the rope take two stitches together here and there, so that the edge does not flare.',
+	slipped:
+		'Bind off loosely in the main yarn, one plain row above the last slipped stitches. Over the rope take two together here and there.',
+	brioche:
+		'Bind off each stitch together with its yarn-over, very loosely: the cloth stretches more than its edge.',
+	double:
+		'Bind off a pair at a time: knit the front and the back stitch together with both yarns, then pass the last one over.',
+	'double-front':
+		'Bind off a pair at a time: knit the front and the back stitch together with both yarns, then pass the last one over.',
+	machine:
+		'Take the weights off. With the latch tool draw each stitch through the next, loosely, around the gate pegs; over the rope take two together.',
+	loom: 'From the end away from the yarn lift each stitch over its neighbour, work it and go on. Over the rope take two together, so that the edge lies flat.'
+};
+const CORNER = 'Lift the last stitch, or leave it loose: so the corner stays square.';
+
+/** Finishing for a lesson, step by step, in the words and lengths of a voice. */
+export function finishingOf(
+	{ medium }: Pick<Lesson, 'medium'>,
+	voice: Pick<Voice, 'terms' | 'units' | 'locale'>
+): FinishingPoint[] {
+	const wish = lengthSaid(WISH_MM, voice);
+	const pinned = lengthSaid(WISH_MM + WISH_MM / STRETCH, voice);
+	const steps: FinishingPoint[] = [
+		{ step: 'bind-off', title: 'Bind off', says: `${BIND_OFF[medium]} ${CORNER}` },
+		{
+			step: 'wash',
+			title: 'Soak and press',
+			says: 'Lay it in cool water for 15 to 30 minutes. Lift it out with both hands, roll it in a towel and press; never wring it.'
+		},
+		{
+			step: 'pin',
+			title: 'Pin it out',
+			says: `Pin inside the edge stitches, about an eighth past the wish: ${pinned} for ${wish}. Enough to even the cables out, not so much that they flatten. Count the pins in and out; no steam on acrylic or on relief.`
+		},
+		{
+			step: 'dry',
+			title: 'Let it dry',
+			says: 'Half a day for thin wool or acrylic, a whole one for wool of some weight, up to two days for cotton or thick yarn. Unpinned, wool takes a little back; cotton and acrylic hardly. Ends stay unwoven until then.'
+		},
+		{
+			step: 'seam',
+			title: 'Seam rope to rope',
+			says: 'Thread under both legs of a stitch inside each edge: every row where it pulls at the ends, every other one in the middle, drawn tight from time to time. Check that rope meets rope before you go on.'
+		}
+	];
+	return steps.map((point) => ({
+		...point,
+		title: wordsInTerms(point.title, voice.terms),
+		says: wordsInTerms(point.says, voice.terms)
+	}));
+}

@@ -1,0 +1,5 @@
+/** One thing to say, with its heading. */
+export interface Point {
+	readonly title: string;
+	readonly says: string;
+}

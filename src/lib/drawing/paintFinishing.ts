@@ -1,0 +1,142 @@
+import type { FinishingStep } from '$core/teaching/finishing';
+import { circle, rectangle, rounded, type Pen } from './pen';
+
+/** The size of a picture of finishing, in its own units. */
+export const FINISHING_SIZE = { width: 520, height: 300 } as const;
+
+/** One half turn of a rope, and how wide it swings. */
+const TURN = 46;
+const SWING = 17;
+const STRAND = 20;
+
+/** A step of finishing, drawn: a piece with a rope, and what is done to it. */
+export function paintFinishing(pen: Pen, step: FinishingStep): void {
+	pen.fill(rectangle(0, 0, FINISHING_SIZE.width, FINISHING_SIZE.height), 'band-mid');
+	PAINT[step](pen);
+}
+
+const PAINT: Readonly<Record<FinishingStep, (pen: Pen) => void>> = {
+	'bind-off': bindOff,
+	wash,
+	pin,
+	dry,
+	seam
+};
+
+/** A piece of cloth with a rope up its middle. */
+function piece(pen: Pen, x: number, y: number, width: number, height: number): void {
+	pen.fill(rounded(x, y, width, height, 6), 'ground');
+	for (let line = y + 14; line < y + height - 4; line += 16)
+		for (let at = x + 12; at < x + width - 20; at += 26)
+			pen.line(`M${at} ${line}q5 4 10 0`, 'ground-line', 1.4);
+	rope(pen, x + width / 2, y + 2, y + height - 2);
+}
+
+/** Two strands that cross one way at every turn. */
+function rope(pen: Pen, middle: number, top: number, bottom: number): void {
+	pen.fill(rectangle(middle - SWING - STRAND / 2 - 4, top, 2 * SWING + STRAND + 8, bottom - top), 'ground');
+	for (let y = top; y < bottom; y += TURN) {
+		const end = Math.min(y + TURN, bottom);
+		const strand = (from: number, to: number): string =>
+			`M${middle + from} ${y}C${middle + from} ${(y + end) / 2} ${middle + to} ${(y + end) / 2} ${middle + to} ${end}`;
+		for (const path of [strand(SWING, -SWING), strand(-SWING, SWING)]) {
+			pen.line(path, 'wool-edge', STRAND);
+			pen.line(path, 'rope', STRAND - 4);
+		}
+	}
+}
+
+/** A chain of stitches along an edge, from left to right; the last ones may rise. */
+function chain(pen: Pen, x: number, y: number, count: number, rise = 0): void {
+	for (let i = 0; i < count; i++) {
+		const at = x + i * 24;
+		const up = i >= count - 1 ? rise : 0;
+		const link = `M${at} ${y - up}q12 ${-14 - up / 3} 24 0q-12 14 -24 0Z`;
+		pen.fill(link, 'wool');
+		pen.line(link, 'wool-edge', 2);
+	}
+}
+
+const arrow = (pen: Pen, x: number, y: number, dx: number, dy: number): void => {
+	const [ux, uy] = [dx / Math.hypot(dx, dy), dy / Math.hypot(dx, dy)];
+	const [tipX, tipY] = [x + dx, y + dy];
+	pen.line(`M${x} ${y}L${tipX} ${tipY}`, 'halo', 3);
+	pen.line(
+		`M${tipX - 10 * ux - 7 * uy} ${tipY - 10 * uy + 7 * ux}L${tipX} ${tipY}L${tipX - 10 * ux + 7 * uy} ${tipY - 10 * uy - 7 * ux}`,
+		'halo',
+		3
+	);
+};
+
+function bindOff(pen: Pen): void {
+	piece(pen, 110, 96, 300, 200);
+	chain(pen, 112, 92, 12, 26);
+	// The last loop is drawn long before the yarn goes through.
+	pen.line('M388 74C398 52 420 44 470 40', 'working-edge', 7);
+	pen.line('M388 74C398 52 420 44 470 40', 'working', 4);
+	pen.line('M20 60L236 84', 'wood-edge', 11);
+	pen.line('M20 60L234 84', 'wood', 8);
+	arrow(pen, 436, 96, 0, -36);
+}
+
+function wash(pen: Pen): void {
+	pen.fill('M70 110H450L420 270Q416 284 400 284H120Q104 284 100 270Z', 'steel');
+	pen.line('M70 110H450L420 270Q416 284 400 284H120Q104 284 100 270Z', 'steel-edge', 4);
+	piece(pen, 180, 150, 160, 110);
+	for (const [y, from] of [
+		[138, 96],
+		[158, 110],
+		[178, 104]
+	])
+		pen.line(`M${from} ${y}q20 -12 40 0t40 0t40 0t40 0t40 0t40 0t40 0`, 'steel-edge', 3, { opacity: 0.7 });
+	arrow(pen, 212, 44, 0, 52);
+	arrow(pen, 308, 44, 0, 52);
+}
+
+/** The wish, as a dashed frame. */
+const wish = (pen: Pen): void => pen.line(rounded(145, 55, 230, 190, 6), 'halo', 3, { dash: '9 8' });
+
+function pin(pen: Pen): void {
+	piece(pen, 120, 34, 280, 232);
+	wish(pen);
+	const places = [0, 1, 2, 3, 4].flatMap((i) => [
+		[132, 46 + i * 52],
+		[388, 46 + i * 52],
+		[132 + i * 64, 46],
+		[132 + i * 64, 254]
+	]);
+	for (const [x, y] of places) {
+		const [dx, dy] = [Math.sign(x - 260) * 15, Math.sign(y - 150) * 11];
+		pen.line(`M${x} ${y}l${dx} ${dy}`, 'steel-edge', 3);
+		pen.fill(circle(x + dx, y + dy, 6), 'steel');
+		pen.line(circle(x + dx, y + dy, 6), 'steel-edge', 2);
+	}
+	arrow(pen, 84, 150, -52, 0);
+	arrow(pen, 436, 150, 52, 0);
+}
+
+function dry(pen: Pen): void {
+	pen.line(rounded(120, 34, 280, 232, 6), 'ground-line', 2, { dash: '3 7' });
+	piece(pen, 145, 55, 230, 190);
+	wish(pen);
+	arrow(pen, 72, 150, 42, 0);
+	arrow(pen, 448, 150, -42, 0);
+}
+
+function seam(pen: Pen): void {
+	piece(pen, 20, 20, 210, 260);
+	piece(pen, 290, 20, 210, 260);
+	// Under both legs on either side, and drawn tight from below.
+	const rungs = Array.from({ length: 9 }, (_, i) => 262 - i * 27);
+	for (const [i, y] of rungs.entries()) {
+		const gap = Math.min(34, 4 + i * 4.5);
+		const bar = `M${260 - gap} ${y}L${260 + gap} ${y - 13}`;
+		pen.line(bar, 'working-edge', 7);
+		pen.line(bar, 'working', 4);
+	}
+	pen.line('M300 22L352 -4', 'steel-edge', 5);
+	for (const y of [66, 158, 250]) {
+		pen.line(`M150 ${y}H222`, 'halo', 2, { dash: '5 6' });
+		pen.line(`M298 ${y}H370`, 'halo', 2, { dash: '5 6' });
+	}
+}
