@@ -26,7 +26,11 @@
 		{/each}
 	</ol>
 {:else}
-	{#if taught}<TensionPicture ropes={ropesOf(lesson, taught)} medium={lesson.medium} shown={Infinity} />{/if}
+	{#if taught}
+		<div class="h-80">
+			<TensionPicture ropes={ropesOf(lesson, taught)} medium={lesson.medium} shown={Infinity} />
+		</div>
+	{/if}
 	<ul class="grid gap-2">
 		{#each points as { title, says } (title)}
 			<li><b class="font-serif">{title}.</b> {says}</li>
