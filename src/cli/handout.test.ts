@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { handoutShape } from '../core/handout/schema';
 import { answerHandout } from './handout';
+import { run } from './run';
 import { unwrap } from '../core/result';
 
 const folder = mkdtempSync(join(tmpdir(), 'pond-cli-'));
@@ -40,6 +41,16 @@ describe('handout', () => {
 		expect(steps[0].steps[0].picture).toMatchObject({ hand: 'left', yarnHand: 'left' });
 		expect(steps[0].steps[0].says).toContain('at the back');
 		expect(handout.sections.map(({ title }) => title)).toContain('Show C2B with a cable needle');
+	});
+
+	it('fits a cross on two pages where it is compact', async () => {
+		const drafted = run(['draft'], JSON.stringify({ crossings: ['2/2 RC'], level: 'beginner', minutes: 60 }));
+		const { lesson } = unwrap(drafted) as { lesson: unknown };
+		const answer = await answerHandout(
+			['--as', 'pdf', '--out', at('compact.pdf'), '--compact'],
+			JSON.stringify(lesson)
+		);
+		expect(unwrap(answer)).toMatchObject({ pages: 2 });
 	});
 
 	it('is longer in large print, and as long on the same paper however often it is made', async () => {

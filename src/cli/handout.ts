@@ -10,7 +10,7 @@ import { given } from './options';
 export async function answerHandout(args: readonly string[], input: string): Promise<Result<unknown>> {
 	const asked = given('handout', args, []);
 	if (!asked.ok) return asked;
-	const { as, out, 'yarn-hand': yarnHand, large = false, ...rest } = asked.value.options;
+	const { as, out, 'yarn-hand': yarnHand, large = false, compact = false, ...rest } = asked.value.options;
 	if (!as || !out)
 		return fault(
 			'unreadable',
@@ -19,7 +19,7 @@ export async function answerHandout(args: readonly string[], input: string): Pro
 	const value = parseJson(input);
 	const lesson = value.ok ? parseLesson(value.value) : value;
 	if (!lesson.ok) return lesson;
-	const options = handoutOptionsShape.parse({ ...rest, ...(yarnHand ? { yarnHand } : {}), large });
+	const options = handoutOptionsShape.parse({ ...rest, ...(yarnHand ? { yarnHand } : {}), large, compact });
 	const madeAt = new Date().toISOString().replace(/\.\d+Z$/, 'Z');
 	try {
 		// A lesson alone has none of the pictures that its texts may point to: they are told in their words.

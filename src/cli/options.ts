@@ -36,7 +36,7 @@ const OPTIONS = {
 type OptionName = keyof typeof OPTIONS;
 
 /** Options that are given by their name alone. */
-const FLAGS = ['search', 'large'] as const;
+const FLAGS = ['search', 'large', 'compact'] as const;
 type Flag = (typeof FLAGS)[number];
 
 const NAME: readonly OptionName[] = ['count', 'centre', 'medium', 'groups', 'width', 'parked'];
@@ -55,7 +55,7 @@ const TAKEN = {
 	draft: [],
 	'check-lesson': [],
 	claims: [],
-	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large']
+	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large', 'compact']
 } satisfies Record<string, readonly (OptionName | Flag)[]>;
 
 /** Options as they were given, each read into its type. */

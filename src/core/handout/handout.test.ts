@@ -90,8 +90,35 @@ describe('a handout', () => {
 			'Short words',
 			'Until next time',
 			'Your hands',
-			'Room for notes'
+			'Room for notes',
+			'Answers'
 		]);
+	});
+
+	it('has its answers on a page of their own, behind all else', () => {
+		const handout = handoutOf(demo);
+		const last = handout.sections.at(-1)!;
+		expect(last).toMatchObject({ id: 'answers', newPage: true });
+		const question = demo.parts.find(({ kind }) => kind === 'check');
+		if (question?.kind !== 'check') throw new Error('no question');
+		expect(JSON.stringify(last)).toContain(question.answer.slice(0, 20));
+		expect(JSON.stringify(handout.sections.slice(0, -1))).not.toContain('Answer:');
+	});
+
+	it('is short where it is compact: one sentence a step, no picture twice, nothing to write on', () => {
+		const short = handoutOf(demo, { compact: true });
+		expect(short.compact).toBe(true);
+		expect(titles(short)).not.toContain('Room for notes');
+		const pictures = blocks(short).flatMap((block) =>
+			block.kind === 'figure' ? [JSON.stringify(block.pictures)] : []
+		);
+		expect(new Set(pictures).size).toBe(pictures.length);
+		for (const block of blocks(short)) {
+			expect(block.kind).not.toBe('room');
+			if (block.kind === 'steps') expect(block.steps.every(({ detail }) => detail === '')).toBe(true);
+		}
+		// Large print and few pages go ill together: large wins.
+		expect(handoutOf(demo, { compact: true, large: true })).toEqual(handoutOf(demo, { large: true }));
 	});
 
 	it('has the parts that were chosen, in their order', () => {

@@ -1,7 +1,9 @@
 import type { Voice } from '../hands/voice';
 import type { Lesson, Part } from '../lesson/lesson';
+import { answerFor } from '../lesson/answers';
 import { retold } from '../telling/said';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
+import { compacted } from './compact';
 import { finishingBlocks, GOES_HOME, partSection } from './partSections';
 import { careSection, keySection, materialSection, shortWordSection, slipSection } from './reference';
 import { swatchBlocks, type Length } from './swatchBlocks';
@@ -36,6 +38,15 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 		slipSection(lesson)
 	].filter((section) => section !== null);
 	const shortWords = shortWordSection(told);
+	const compact = options.compact === true && !options.large;
+	const sections = [
+		...told,
+		...(shortWords ? [shortWords] : []),
+		...(lesson.homework ? [homework(lesson.homework)] : []),
+		careSection(lesson),
+		{ id: 'room', title: 'Room for notes', blocks: [{ kind: 'room' as const, lines: ROOM_LINES }] },
+		...answers(lesson, parts, voice)
+	];
 	return {
 		format: HANDOUT_FORMAT,
 		title: lesson.title,
@@ -43,14 +54,19 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 		for: forSaid(options),
 		paper: options.paper ?? 'a4',
 		large: options.large ?? false,
-		sections: [
-			...told,
-			...(shortWords ? [shortWords] : []),
-			...(lesson.homework ? [homework(lesson.homework)] : []),
-			careSection(lesson),
-			{ id: 'room', title: 'Room for notes', blocks: [{ kind: 'room', lines: ROOM_LINES }] }
-		]
+		...(compact ? { compact } : {}),
+		sections: compact ? compacted(sections) : sections
 	};
+}
+
+/** What the questions ask for, on a page of its own, so that nobody reads it before she has thought. */
+function answers(lesson: Lesson, parts: readonly Part[], voice: Voice): Section[] {
+	const items = parts.flatMap((part) =>
+		part.kind === 'check' ? [`- **${part.title}.** ${answerFor(lesson, part, voice)}`] : []
+	);
+	return items.length > 0
+		? [{ id: 'answers', title: 'Answers', newPage: true, blocks: [{ kind: 'text', text: items.join('\n') }] }]
+		: [];
 }
 
 /** What is knitted is finished, where no part of the lesson says how. */

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import type { Voice } from '../hands/voice';
-import type { Lesson } from '../lesson/lesson';
+import type { Learner, Lesson } from '../lesson/lesson';
 import type { Telling } from '../telling/said';
 import { WRITTEN_SCHOOLS } from '../naming/schools';
 
@@ -15,6 +15,8 @@ export const handoutOptionsShape = z.readonly(
 			terms: z.enum(['us', 'uk']),
 			school: z.enum(WRITTEN_SCHOOLS),
 			large: z.boolean(),
+			/** as few pages as can be read: small pictures, one sentence a step */
+			compact: z.boolean(),
 			/** the teacher's name */
 			by: z.string().check(z.maxLength(80)),
 			/** the learner's name */
@@ -40,6 +42,21 @@ export function voiceFor(lesson: Lesson, options: HandoutOptions): Voice {
 		units: options.paper === 'letter' ? 'in' : 'cm'
 	};
 }
+
+/** The sheet of somebody on the class list, all else as it is chosen. */
+export const sheetOf = (
+	{ name, hand, keep, yarnHand, terms, large }: Learner,
+	chosen: HandoutOptions
+): HandoutOptions => ({
+	...chosen,
+	hand,
+	keep: hand === 'left' ? (keep ?? 'fabric') : undefined,
+	yarnHand: yarnHand ?? chosen.yarnHand,
+	terms: terms ?? chosen.terms,
+	large: large ?? false,
+	compact: large ? false : chosen.compact,
+	learner: name.trim() || undefined
+});
 
 /** The names and words a sheet is told in. */
 export const tellingFor = ({ school, terms }: HandoutOptions): Telling => ({ school, terms });

@@ -1,6 +1,5 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
-import { answerFor } from '../lesson/answers';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
 import { sayingFor } from '../lesson/saying';
 import { finishingOf } from '../teaching/finishing';
@@ -62,8 +61,7 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 		case 'check':
 			return [
 				{ kind: 'text', text: part.question },
-				{ kind: 'room', lines: 2 },
-				{ kind: 'text', text: `*Answer:* ${answerFor(lesson, part, voice)}` }
+				{ kind: 'room', lines: 2 }
 			];
 		case 'finish':
 			return finishingBlocks(lesson, voice);
@@ -101,7 +99,7 @@ function tensionBlocks(lesson: Lesson, taught: LessonCrossing, voice: Voice): Bl
 		...(pictures.length > 0
 			? [{ kind: 'figure' as const, pictures, caption: ropes.map(({ title }) => title).join('; ') }]
 			: []),
-		{ kind: 'list', items: points.map(({ title, says }) => `**${title}.** ${says}`) }
+		{ kind: 'text', text: points.map(({ title, says }) => `- **${title}.** ${says}`).join('\n') }
 	];
 }
 

@@ -120,7 +120,17 @@ export const handoutShape = z.readonly(
 		for: text,
 		paper: z.enum(['a4', 'letter']),
 		large: z.boolean(),
-		sections: z.array(z.object({ id: text, title: text, blocks: z.array(blockShape) }))
+		/** small pictures, and one sentence a step */
+		compact: z.optional(z.boolean()),
+		sections: z.array(
+			z.object({
+				id: text,
+				title: text,
+				/** it begins a page of its own */
+				newPage: z.optional(z.boolean()),
+				blocks: z.array(blockShape)
+			})
+		)
 	})
 );
 

@@ -101,7 +101,7 @@ export function tellGutter(moves: readonly GutterMove[], stitches: number): Told
 					return {
 						short: 'Hang it',
 						sentence: 'Hang the stitch on its needle again.',
-						detail: 'On the right side this column is purl now, and the rope stands up beside it.'
+						detail: 'Seen from the right side it bears bumps now, and the rope stands up beside it.'
 					};
 			}
 		}),

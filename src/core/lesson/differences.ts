@@ -31,11 +31,15 @@ const OWN_FIELDS = [
 	'homework'
 ] as const;
 
+const namesIn = ({ learners = [] }: Lesson): string[] =>
+	learners.map(({ name, hand }) => `${name || 'somebody'}${hand === 'left' ? ', left-handed' : ''}`);
+
 /** What is other between two versions of a lesson: the lesson itself first, then its parts in their order now, those gone last. */
 export function lessonDifferences(then: Lesson, now: Lesson): Difference[] {
 	if (then === now) return [];
 	const own = [
 		...OWN_FIELDS.flatMap((field) => differing(field, then[field], now[field])),
+		...differing('who comes', namesIn(then), namesIn(now)),
 		...differing('crosses', then.crossings.map(crossingSaid), now.crossings.map(crossingSaid)),
 		...then.crossings.flatMap(({ id, name, saying }) => {
 			const other = now.crossings.find((one) => one.id === id);

@@ -1,10 +1,11 @@
 import type * as z from 'zod/mini';
 import { clockSaid } from '../locale';
-import type { changeShape, lessonCrossingShape, lessonShape, partShape } from './schema';
+import type { changeShape, learnerShape, lessonCrossingShape, lessonShape, partShape } from './schema';
 
 /** A lesson: what it teaches, what it needs and its parts in the order they are given. */
 export type Lesson = z.infer<typeof lessonShape>;
 export type Part = z.infer<typeof partShape>;
+export type Learner = z.infer<typeof learnerShape>;
 export type LessonCrossing = z.infer<typeof lessonCrossingShape>;
 export type Change = z.infer<typeof changeShape>;
 

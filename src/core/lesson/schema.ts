@@ -145,6 +145,22 @@ const materials = z.readonly(
 		.check(z.maxLength(200))
 );
 
+/** Somebody who comes to class, as far as it changes what is prepared: a name or nickname, hands, words, size of print. */
+export const learnerShape = z.readonly(
+	z.strictObject({
+		id,
+		name: z.string().check(z.maxLength(80)),
+		hand: z.enum(['right', 'left']),
+		/** what a left-handed knitter keeps; the fabric where nothing is said */
+		keep: z.optional(z.enum(['words', 'fabric'])),
+		yarnHand: z.optional(z.enum(['right', 'left'])),
+		terms: z.optional(z.enum(['us', 'uk'])),
+		large: z.optional(z.boolean()),
+		remark: z.optional(z.string().check(z.maxLength(400)))
+	})
+);
+const learners = z.readonly(z.array(learnerShape).check(z.maxLength(60)));
+
 /** The shape of `pond-loop/lesson@1`. `starts` is local time, `2026-11-26T19:00`. */
 export const lessonShape = z.readonly(
 	z.strictObject({
@@ -155,6 +171,8 @@ export const lessonShape = z.readonly(
 		minutes,
 		people: z.optional(people),
 		leftHanded: z.optional(people),
+		/** who comes, where it is known */
+		learners: z.optional(learners),
 		starts: z.optional(localTimeShape),
 		yarn: z.optional(yarn),
 		needles: z.optional(needles),
@@ -186,6 +204,7 @@ export const lessonFieldsShape = z.readonly(
 			homework: text,
 			people,
 			leftHanded: people,
+			learners,
 			yarn,
 			needles,
 			names,

@@ -35,7 +35,8 @@ export function say(crossing: Crossing, voice: Words): Result<string> {
 
 /** The forms that patterns print, for crossings that have a name. */
 function shortSentence(crossing: Crossing, voice: Words): string | null {
-	const named = namedOf(crossing);
+	// How the stitches are worked changes nothing of the form.
+	const named = namedOf({ ...crossing, work: crossing.work.map(() => 'k') });
 	if (!named) return null;
 	const { sizes, side, centre } = named;
 	const at = side === 'right' ? 'back' : 'front';
@@ -118,8 +119,10 @@ function slip(count: number, needle: string, at: 'front' | 'back', { terms }: Wo
 	return `sl next ${stitches(count)} to ${needle} and hold ${terms === 'us' ? 'in' : 'at'} ${at}`;
 }
 
-/** `k2, p1 tbl`: words of one kind together. */
+/** `k2, p1 tbl`: words of one kind together; `(k1, p1) twice` where they take turns, as in a rib. */
 function knitted(words: readonly WorkWord[]): string {
+	const turns = turnsOf(words);
+	if (turns) return `(${knitted(words.slice(0, 2))}) ${turns === 2 ? 'twice' : `${turns} times`}`;
 	return runs(words)
 		.map(({ word, count }) => `${word[0]}${count}${word.endsWith('tbl') ? ' tbl' : ''}`)
 		.join(', ');
@@ -128,8 +131,17 @@ function knitted(words: readonly WorkWord[]): string {
 /** `k2 from cn`, in brackets where words of two kinds come from one needle. */
 function from(needle: string, words: readonly WorkWord[]): string {
 	const said = knitted(words);
-	return `${runs(words).length > 1 ? `(${said})` : said} from ${needle}`;
+	return `${runs(words).length > 1 && !turnsOf(words) ? `(${said})` : said} from ${needle}`;
 }
+
+/** How often two words take turns, where they do it more than once and nothing else is worked. */
+const turnsOf = (words: readonly WorkWord[]): number | null =>
+	words.length > 2 &&
+	words.length % 2 === 0 &&
+	words[0] !== words[1] &&
+	words.every((word, i) => word === words[i % 2])
+		? words.length / 2
+		: null;
 
 function runs(words: readonly WorkWord[]): { word: WorkWord; count: number }[] {
 	const found: { word: WorkWord; count: number }[] = [];

@@ -1,3 +1,4 @@
+import { LEFT_HANDED } from './leftSaid';
 import { plain } from '../naming/key';
 import { MEDIUM_WORDS } from '../technique/medium';
 import { crossingsOf, madeInRows, swatchesOf, taughtIn } from './about';
@@ -265,7 +266,6 @@ const leftHanded: Check = (lesson) => {
 		)
 	];
 };
-const LEFT_HANDED = /\bleft[- ]hand(?:ed|ers?|s)\b/i;
 
 const unsettled: Check = (lesson) =>
 	unsettledNames(lesson).map(({ name, part, clear }) =>

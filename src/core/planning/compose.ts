@@ -10,11 +10,12 @@ import { rulesWith } from '../rules';
 import { stripOf, type Strip } from '../swatch/strip';
 import { isBed } from '../technique/medium';
 import type { Brief } from './brief';
+import { BedWords, TURNS } from './bedWords';
 import { estimateOf } from './estimate';
 import { madeWays, type MadeWay } from './made';
 import { needsOf } from './materials';
 import { MOST_WITHOUT_REST } from './pace';
-import { FOR_CHILDREN, MEDIUM_TELLING } from './mediumWords';
+import { FOR_CHILDREN, isRibbed, MEDIUM_TELLING, REVERSIBLE } from './mediumWords';
 import { leftSaid } from './leftSaid';
 import { newPart } from './palette';
 import type { Rates } from './rates';
@@ -36,6 +37,8 @@ export interface Generosity {
 export const TIMES = { tight: 1, least: 2, most: 8 } as const;
 /** What fills the time that is left, in this order. */
 export const EXTRAS = 4;
+/** The steps are the part's own; this says which of them the class does. */
+const FINISH_TOGETHER = 'Bind off together; soaking, pinning out and drying are for home.';
 /** Over so many minutes, the wrong side is shown and said to look as it should. */
 const LONG_CLASS = 60;
 /** The swatch of a brief, and the strip that a draft writes. */
@@ -71,6 +74,16 @@ export const comfortable = (
 		(way) => way.needles <= needles && way.cautions.length === 0
 	);
 
+/** A stretch of the rows of a part that is too long to be knitted in one go. */
+function pieceOf(
+	{ from = 1, to = from }: { readonly from?: number | undefined; readonly to?: number | undefined },
+	piece: number,
+	pieces: number
+): { from: number; to: number } {
+	const end = (done: number) => from - 1 + Math.round(((to - from + 1) * done) / pieces);
+	return { from: end(piece) + 1, to: Math.max(end(piece) + 1, end(piece + 1)) };
+}
+
 /** Writes the parts of a lesson one after the other, each with its reason. */
 class Composer {
 	lesson: Lesson;
@@ -78,6 +91,8 @@ class Composer {
 	#sinceRest = 0;
 	/** the strip to practise on, where no swatch is given */
 	#strip: Strip | null = null;
+	/** what is told at a machine or loom of that strip */
+	#bedWords: BedWords | null = null;
 
 	constructor(
 		readonly brief: Brief,
@@ -165,6 +180,7 @@ class Composer {
 		const strip = stripOf(crosses, medium, rulesWith(this.brief.rules));
 		if (!strip.ok) return false;
 		this.#strip = strip.value;
+		if (this.#bed) this.#bedWords = new BedWords(this.lesson, strip.value);
 		const swatch = { id: STRIP, title: 'A strip to practise on', text: strip.value.text };
 		this.lesson = { ...this.lesson, swatches: [swatch] };
 		return true;
@@ -173,6 +189,7 @@ class Composer {
 	/** What is needed and why, before anybody casts on. */
 	#told(): void {
 		const care = this.lesson.children ? ` ${FOR_CHILDREN}` : '';
+		const turns = this.#bed && (this.lesson.people ?? 1) > 1 ? TURNS : '';
 		const before =
 			this.#strip && this.generosity.prepared
 				? ` Everybody has the strip with them: ${this.#strip.castOn} stitches, ${rowsSaid(this.#strip.setUp)} knitted.`
@@ -181,7 +198,7 @@ class Composer {
 			{
 				kind: 'explain',
 				title: 'What we need, and what a cross is',
-				text: `${this.#words.need}${care}${before}`
+				text: `${this.#words.need}${care}${turns}${before}`
 			},
 			'What is needed, and why, comes before the hands begin.'
 		);
@@ -204,7 +221,7 @@ class Composer {
 				title: this.#strip
 					? `Cast on ${this.#strip.castOn}, and set up together`
 					: 'Set up the swatch together',
-				text: this.#words.setUp
+				text: `${this.#words.setUp}${this.#bedWords?.setUp ?? ''}`
 			},
 			'The first rows set the ropes on their ground; the cross comes later.'
 		);
@@ -228,14 +245,17 @@ class Composer {
 		this.#practised(taught, index, this.lesson.level === 'beginner' ? second : null);
 	}
 
-	#show({ id, name, crossing }: LessonCrossing, way: MadeWay, first: boolean, because: string): void {
+	#show(taught: LessonCrossing, way: MadeWay, first: boolean, because: string): void {
+		const { id, name, crossing } = taught;
 		const { level, minutes, medium } = this.lesson;
 		const how = this.#bed
 			? `on the ${medium}`
 			: way.needles > 0
 				? 'with a cable needle'
 				: 'without a cable needle';
-		const left = this.#leftHanded(crossing, first);
+		const text = [this.#bedWords?.cross(taught), this.#leftHanded(crossing, first)]
+			.filter(Boolean)
+			.join('\n\n');
 		this.#part(
 			{
 				kind: 'show',
@@ -246,7 +266,7 @@ class Composer {
 				...(level === 'beginner' ? { pace: 'slow' as const } : {}),
 				...(this.#bed ? {} : { yarnHands: 'both' as const }),
 				...(first && minutes > LONG_CLASS ? { sides: 'both' as const } : {}),
-				...(left ? { text: left } : {})
+				...(text ? { text } : {})
 			},
 			because
 		);
@@ -371,8 +391,13 @@ class Composer {
 
 	#turnedOver(): void {
 		if (this.lesson.minutes <= LONG_CLASS) return;
+		const { crossings } = this.lesson;
+		const turned =
+			crossings.length > 0 && crossings.every(({ crossing }) => isRibbed(crossing))
+				? REVERSIBLE
+				: this.#words.turned;
 		this.#part(
-			{ kind: 'explain', ...this.#words.turned },
+			{ kind: 'explain', ...turned },
 			'What looks wrong on the other side is often as it should be.'
 		);
 	}
@@ -408,9 +433,10 @@ class Composer {
 		if (extras > 1 && first)
 			this.#mend(first, this.#slips(first)[1], 'There is time for a second slip.', true);
 		if (extras > 2 && first) this.#otherLean(first);
+		if (extras > 2 && first) this.#lifted(first);
 		if (extras > 3)
 			this.#part(
-				{ kind: 'finish', title: 'Bind off and finish', text: this.#words.finish },
+				{ kind: 'finish', title: 'Bind off and finish', text: FINISH_TOGETHER },
 				'A piece that is finished shows what the crosses come to.'
 			);
 	}
@@ -427,6 +453,16 @@ class Composer {
 			},
 			'Two ways to one cross: each chooses her own.'
 		);
+	}
+
+	/** A rope on a plain bed stands up once a purl column is hooked up at each side. */
+	#lifted(taught: LessonCrossing): void {
+		const text = this.#bedWords?.gutters(taught);
+		if (text)
+			this.#part(
+				{ kind: 'explain', title: 'Lift the rope: hook up its gutters', text },
+				'On a plain bed the rope sinks; a gutter at each side lifts it.'
+			);
 	}
 
 	#otherLean({ name, crossing }: LessonCrossing): void {
@@ -446,13 +482,16 @@ class Composer {
 	/** A part with the minutes it takes; a rest before it where hands would work too long, and two of it where it is longer than that. */
 	#part(part: PartWords, because: string): void {
 		const estimate = this.#minutes(part);
-		const pieces = Math.ceil(estimate / this.#longest);
+		// Cast on and set up in one go, also with children, while no rest is due.
+		const longest = part.kind === 'swatch' ? MOST_WITHOUT_REST : this.#longest;
+		const pieces = Math.ceil(estimate / longest);
 		for (let piece = 0; piece < pieces; piece++) {
 			const minutes = Math.ceil(estimate / pieces);
 			if (this.#sinceRest + minutes > MOST_WITHOUT_REST) this.#rest();
 			this.#sinceRest += minutes;
 			const title = pieces > 1 && piece > 0 ? `${part.title}, going on` : part.title;
-			this.#put({ ...part, title } as PartWords, minutes, because);
+			const rows = part.kind === 'swatch' && pieces > 1 ? pieceOf(part, piece, pieces) : {};
+			this.#put({ ...part, ...rows, title } as PartWords, minutes, because);
 		}
 	}
 

@@ -332,7 +332,8 @@ describe('the palette', () => {
 			'practice',
 			'check',
 			'mend',
-			'count'
+			'count',
+			'tension'
 		]);
 		for (const bare of [lesson, empty])
 			expect(addableTo(bare)).toEqual(PALETTE.filter((kind) => newPart(bare, kind, 'x') !== null));

@@ -4,6 +4,8 @@ import { once } from '../once';
 import { isBed } from '../technique/medium';
 import { sayIn } from '../ways/sayIn';
 
+/** What speaks of left-handers. */
+export const LEFT_HANDED = /\bleft[- ]hand(?:ed|ers?|s)\b/i;
 /** Longer than anybody follows. */
 const LONGEST_SAID = 400;
 

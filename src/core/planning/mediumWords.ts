@@ -1,3 +1,5 @@
+import type { Crossing, WorkWord } from '../crossing/crossing';
+import { faceOf } from '../crossing/work';
 import type { Lesson } from '../lesson/lesson';
 
 /** What a draft tells a class, in the words of what it works in. */
@@ -7,16 +9,11 @@ export interface MediumWords {
 	/** the other side of the cloth, and how it is meant to look */
 	readonly turned: { readonly title: string; readonly text: string };
 	readonly setUp: string;
-	readonly finish: string;
 	/** what is done at home with a piece of so many stitches */
 	readonly home: (castOn: number) => string;
 }
 
 const CROSS = 'A few stitches are worked out of their order on one row. The rows between are plain.';
-const DRYING =
-	'Soak it for 15 to 30 minutes in cool water, press it out in a towel and never wring it. Pin it out inside the edge stitches and count the pins; no steam on acrylic or on relief. Cotton and thick yarn take up to two days to dry, thin wool half a day. Leave the ends unwoven until it is dry, then seam row to row where the ends pull, every other row in the middle.';
-const BINDING =
-	'Bind off loosely. Over a rope take two stitches together here and there, so that the edge does not flare, and lift the last stitch so that the corner stays square.';
 const AT_HOME = `Bind off, soak and pin it out.`;
 const byHand = (castOn: number) =>
 	`Cast on ${castOn} and knit the strip to its end once more, or go on with the one you have. ${AT_HOME} Bring it next time.`;
@@ -28,13 +25,22 @@ const HAND: MediumWords = {
 		text: 'Look at the wrong side as well: it is rumpled, and meant to look like that.'
 	},
 	setUp: 'The first rows set the rope on its ground; the cross comes later.',
-	finish: `${BINDING} ${DRYING}`,
 	home: byHand
 };
 
 const TWO_FACES = {
 	title: 'Turn it over',
 	text: 'Look at the other face as well: it is as neat as the first, and meant to look like that.'
+};
+
+/** A rope of knit and purl in turns shows as a rope on both faces. */
+export const isRibbed = ({ work }: Pick<Crossing, 'work'>): boolean =>
+	work.length > 2 &&
+	work.every((word, i) => faceOf(word) === (i % 2 === 0 ? faceOf(work[0]) : otherFace(work[0])));
+const otherFace = (word: WorkWord) => (faceOf(word) === 'knit' ? 'purl' : 'knit');
+export const REVERSIBLE = {
+	title: 'Turn it over',
+	text: 'Look at the other face as well: ribbed in ones, the rope stands there too, with the same lean.'
 };
 
 /** The words of every medium that lessons are given in. */
@@ -76,7 +82,6 @@ export const MEDIUM_TELLING: Readonly<Record<Lesson['medium'], MediumWords>> = {
 		},
 		setUp:
 			'Cast on from the middle of the bed outwards, hang the weights and knit a few plain passes before the first cross.',
-		finish: `Bind off with the latch tool, loosely. ${DRYING}`,
 		home: (castOn) =>
 			`Draw a bed of ${castOn} needles, number them from the middle outwards, and write down for each cross which set is hung first. With a machine at home: cast on ${castOn} and make the strip once more. Finish it: soak, pin out, dry.`
 	},
@@ -87,7 +92,6 @@ export const MEDIUM_TELLING: Readonly<Record<Lesson['medium'], MediumWords>> = {
 			text: 'The knit side faces you at the loom, so that the cross is seen at once. Inside the loom the strands run from peg to peg.'
 		},
 		setUp: 'Wrap the pegs, work a few plain rows, and only then cross.',
-		finish: `Take the stitches off with the loom tool, two together here and there, so that the edge lies flat. ${DRYING}`,
 		home: (castOn) =>
 			`Wrap ${castOn} pegs and make the strip once more, or go on with the one you have. Take it off, soak and pin it out. Bring it next time.`
 	}

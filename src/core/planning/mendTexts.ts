@@ -1,8 +1,8 @@
 import { rulesWith } from '../rules';
 import { stripOf } from '../swatch/strip';
-import { minutesOf, type Lesson, type Part } from '../lesson/lesson';
+import { minutesOf, type Change, type Lesson, type Part } from '../lesson/lesson';
 import { claimsOf } from './claimed';
-import { leftSaid } from './leftSaid';
+import { LEFT_HANDED, leftSaid } from './leftSaid';
 import type { LessonMend } from './lessonMend';
 import { otherMediumIn } from './otherMedium';
 import { unsettledNames } from './unsettled';
@@ -63,20 +63,22 @@ export function fillingMends(lesson: Lesson): LessonMend[] {
 	];
 }
 
-/** What changes for left hands, said where a cross is shown first. */
+/** A tip for left hands in every part that shows a cross and has none; where nothing is shown, in the first picture. */
 export function leftHandedMends(lesson: Lesson): LessonMend[] {
-	const shown = lesson.parts.find(({ kind }) => kind === 'show' || kind === 'picture') as
-		Extract<Part, { kind: 'show' }> | undefined;
-	const taught = lesson.crossings.find(({ id }) => id === shown?.crossing);
-	if (!shown || !taught) return [];
-	const said = leftSaid(lesson, taught.crossing);
-	const text = [shown.text, said].filter(Boolean).join('\n\n');
-	return [
-		{
-			says: `Say in “${shown.title}” what changes for left hands`,
-			changes: [{ kind: 'set-part', part: shown.id, fields: { text } }]
-		}
-	];
+	const shows = lesson.parts.flatMap((part) => (part.kind === 'show' ? [part] : []));
+	const pictures = lesson.parts.flatMap((part) => (part.kind === 'picture' ? [part] : []));
+	const parts = (shows.length > 0 ? shows : pictures.slice(0, 1)).filter(
+		({ text }) => !LEFT_HANDED.test(text ?? '')
+	);
+	const changes = parts.flatMap(({ id, text, crossing }): Change[] => {
+		const taught = lesson.crossings.find((one) => one.id === crossing);
+		if (!taught) return [];
+		const told = [text, leftSaid(lesson, taught.crossing)].filter(Boolean).join('\n\n');
+		return [{ kind: 'set-part', part: id, fields: { text: told } }];
+	});
+	const where =
+		parts.length === 1 ? `in “${parts[0].title}”` : `in each of the ${parts.length} parts that show`;
+	return changes.length > 0 ? [{ says: `Say ${where} what changes for left hands`, changes }] : [];
 }
 
 /** A strip to practise a cross on. */

@@ -127,7 +127,9 @@ function kept(asked: Brief): void {
 		}
 	}
 	const setUp = lesson.parts.filter(({ kind }) => kind === 'swatch');
-	expect(setUp).toHaveLength(prepared ? 0 : 1);
+	expect(setUp.length > 0).toBe(!prepared);
+	const ranges = setUp.flatMap((part) => (part.kind === 'swatch' ? [[part.from, part.to]] : []));
+	ranges.forEach(([from], i) => expect(from).toBe(i === 0 ? 1 : ranges[i - 1][1]! + 1));
 	if (prepared) expect(asked.prepared || asked.minutes <= 60).toBe(true);
 
 	// Pictured, shown, practised and asked about; beginners take a needle first.

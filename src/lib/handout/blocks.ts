@@ -23,8 +23,8 @@ export const escaped = (text: string): string =>
 	text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
 
 /** A section as XHTML. */
-export const sectionHtml = ({ id, title, blocks }: Section, writing: Writing): string =>
-	`<section id="${idOf(id)}"><h2>${escaped(title)}</h2>${blocks.map((block) => blockHtml(block, writing)).join('')}</section>`;
+export const sectionHtml = ({ id, title, newPage, blocks }: Section, writing: Writing): string =>
+	`<section id="${idOf(id)}"${newPage ? ' class="own"' : ''}><h2>${escaped(title)}</h2>${blocks.map((block) => blockHtml(block, writing)).join('')}</section>`;
 
 /** An id that XML takes, whatever a lesson calls its parts. */
 export const idOf = (id: string): string =>

@@ -1,4 +1,5 @@
 import type { Block, Handout } from '$core/handout/schema';
+import { printOf } from './look';
 import { byline, type OwnPictures } from './blocks';
 import { BlockSetter } from './pdfBlocks';
 import { Paper, taggedPdf, writingTo } from './pdfPaper';
@@ -26,7 +27,7 @@ export async function writePdf(
 	const size = handout.paper === 'a4' ? 'A4' : 'LETTER';
 	const doc = taggedPdf({ size, title: handout.title, by: handout.by, madeAt });
 	const written = await writingTo(path, doc);
-	const paper = new Paper(doc, handout.large, [handout.title, handout.by].filter(Boolean).join(' · '));
+	const paper = new Paper(doc, printOf(handout), [handout.title, handout.by].filter(Boolean).join(' · '));
 	const root = doc.struct('Document');
 	doc.addStructure(root);
 	const set = new BlockSetter(paper, own);
@@ -36,10 +37,11 @@ export async function writePdf(
 	if (byline(handout)) paper.paragraph(head, 'P', byline(handout), 'body');
 	paper.rule();
 	head.end();
-	for (const [i, { title, blocks }] of handout.sections.entries()) {
+	for (const [i, { title, blocks, newPage }] of handout.sections.entries()) {
 		if (progress.stop?.()) break;
 		const section = paper.section(root);
-		paper.keepWithNext(leadIn(blocks));
+		if (newPage) paper.newPage();
+		paper.keepWithNext(handout.compact ? leadIn(blocks) / 2 : leadIn(blocks));
 		doc.outline.addItem(title);
 		paper.heading(section, 2, title);
 		for (const block of blocks) set.block(section, block);

@@ -5,15 +5,15 @@ import type { Face } from './fonts';
 import type { Element, FacedRun, Paper } from './pdfPaper';
 import { drawingOf } from './pictures';
 
-/** A drawing is at most so much of a page high. */
-const MOST_HEIGHT = 320;
-/** Side by side, and alone, a drawing is at most so wide, in points. */
-const MOST_BESIDE = 180;
-const MOST_ALONE = 210;
-/** Cloth of many stitches wants to be wider. */
-const MOST_CLOTH = 420;
-/** In large print two steps come on a page. */
-const MOST_LARGE_STEP = 205;
+/**
+ * The most that a drawing takes, in points: how high it is, how wide side by side and alone; cloth of many stitches wants to
+ * be wider. Steps come in so many columns, each so high: in large print two on a page.
+ */
+const MOST = {
+	usual: { height: 320, beside: 180, alone: 210, cloth: 420, columns: 2, step: 320 },
+	large: { height: 320, beside: 180, alone: 210, cloth: 420, columns: 1, step: 205 },
+	compact: { height: 84, beside: 96, alone: 96, cloth: 200, columns: 6, step: 90 }
+} as const;
 const GUTTER = 18;
 const BOX = 14;
 const BOX_GAP = 6;
@@ -85,7 +85,8 @@ export class BlockSetter {
 		if (para.kind === 'picture') {
 			const picture = this.#own(para.src);
 			// Paper takes what a camera and a screen make; other kinds are told in their words.
-			if (picture && /jpeg|png/.test(picture.type)) paper.image(parent, picture.bytes, para.alt, MOST_HEIGHT);
+			if (picture && /jpeg|png/.test(picture.type))
+				paper.image(parent, picture.bytes, para.alt, MOST[paper.print].height);
 			else if (para.alt) paper.paragraph(parent, 'P', para.alt, 'italic');
 			return;
 		}
@@ -154,14 +155,15 @@ export class BlockSetter {
 	#figure(parent: Element, pictures: readonly Picture[], caption: string): void {
 		const paper = this.#paper;
 		const [first] = pictures;
-		const alone = first?.kind === 'chart' ? paper.width : first?.kind === 'cloth' ? MOST_CLOTH : MOST_ALONE;
-		const most = pictures.length > 1 ? MOST_BESIDE : alone;
+		const { height: highest, beside, alone: single, cloth } = MOST[paper.print];
+		const alone = first?.kind === 'chart' ? paper.width : first?.kind === 'cloth' ? cloth : single;
+		const most = pictures.length > 1 ? beside : alone;
 		const each = Math.min(
 			most,
 			(paper.width - GUTTER * (pictures.length - 1)) / Math.max(1, pictures.length)
 		);
 		const drawings = pictures.map(drawingOf);
-		const sizes = drawings.map(({ width, height }) => fitting(width, height, each, MOST_HEIGHT));
+		const sizes = drawings.map(({ width, height }) => fitting(width, height, each, highest));
 		const tallest = Math.max(0, ...sizes.map(({ height }) => height));
 		paper.ensure(tallest + paper.heightOf(plain(caption), paper.width) + paper.lines(0.5));
 		let x = paper.left;
@@ -176,17 +178,16 @@ export class BlockSetter {
 		paper.gap(0.2);
 	}
 
-	/** Steps in two columns, in one where print is large: each picture with its number and words below it. */
+	/** Steps in columns, in one where print is large: each picture with its number and words below it. */
 	#steps(parent: Element, { steps, after }: Extract<Block, { kind: 'steps' }>): void {
 		const paper = this.#paper;
-		const columns = paper.large ? 1 : 2;
+		const { columns, step: most } = MOST[paper.print];
 		const width = (paper.width - GUTTER * (columns - 1)) / columns;
 		const list = paper.doc.struct('L');
 		parent.add(list);
 		for (let i = 0; i < steps.length; i += columns) {
 			const row = steps.slice(i, i + columns).map(({ picture, says, detail }, j) => {
 				const drawing = drawingOf(picture);
-				const most = paper.large ? MOST_LARGE_STEP : MOST_HEIGHT;
 				const size = fitting(drawing.width, drawing.height, width, most);
 				const words = [...plain(`${i + j + 1}. ${says} `, 'bold'), ...plain(detail)];
 				return { drawing, picture, size, words, height: size.height + paper.heightOf(words, width) };
@@ -220,7 +221,13 @@ export class BlockSetter {
 	): void {
 		const paper = this.#paper;
 		const drawing = drawingOf(picture);
-		const { width, height } = fitting(drawing.width, drawing.height, paper.width, MOST_HEIGHT, 0.75);
+		const { width, height } = fitting(
+			drawing.width,
+			drawing.height,
+			paper.width,
+			MOST[paper.print].height,
+			0.75
+		);
 		const words = [...plain(`${label}. `, 'bold'), ...plain(says)];
 		paper.ensure(height + paper.heightOf(words, paper.width));
 		paper.drawing(parent, drawing, picture.alt, paper.left, paper.y, width);

@@ -2,7 +2,7 @@ import { open } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
 import PDFDocument from 'pdfkit';
 import { fontFiles, type Face, type FontFile } from './fonts';
-import { PAPER } from './look';
+import { PAPER, type Print } from './look';
 import { PdfPen } from './pdfPen';
 import type { Drawing } from './pictures';
 import { breakLines } from './pieces';
@@ -16,10 +16,11 @@ export interface FacedRun {
 	readonly face: Face;
 }
 
-const MARGIN = 48;
+/** Around every page, in points. */
+const MARGINS = { usual: 48, large: 48, compact: 34 } as const;
 const FOOT = 34;
-/** Sizes in points: usual, and large print. */
-const SIZES = { usual: 11, large: 18 } as const;
+/** Sizes in points. */
+const SIZES = { usual: 11, large: 18, compact: 9 } as const;
 const LEADING = 1.32;
 
 /** What every document says of itself; a size as PDFKit names it, lying where it is wider than high. */
@@ -58,7 +59,8 @@ export async function writingTo(path: string, doc: Doc): Promise<() => Promise<v
 /** Pages that are filled from top to bottom, with the structure that readers aloud go by. */
 export class Paper {
 	readonly size: number;
-	readonly left = MARGIN;
+	/** the left edge of what is written, which is the margin all round */
+	readonly left: number;
 	y = 0;
 	pages = 0;
 	#files = new Map<Face, readonly FontFile[]>();
@@ -66,20 +68,21 @@ export class Paper {
 
 	constructor(
 		readonly doc: Doc,
-		readonly large: boolean,
+		readonly print: Print,
 		/** what stands at the foot of every page, beside its number */
 		readonly foot: string
 	) {
-		this.size = large ? SIZES.large : SIZES.usual;
+		this.size = SIZES[print];
+		this.left = MARGINS[print];
 		this.newPage();
 	}
 
 	get width(): number {
-		return this.doc.page.width - 2 * MARGIN;
+		return this.doc.page.width - 2 * this.left;
 	}
 
 	get #bottom(): number {
-		return this.doc.page.height - MARGIN - FOOT;
+		return this.doc.page.height - this.left - FOOT;
 	}
 
 	/** Room left on this page, in points. */
@@ -96,14 +99,14 @@ export class Paper {
 	newPage(): void {
 		this.doc.addPage();
 		this.pages += 1;
-		this.y = MARGIN;
+		this.y = this.left;
 		const number = String(this.pages);
 		this.#artifact(() => {
-			const y = this.doc.page.height - MARGIN - 4;
-			this.#line([{ text: this.foot, face: 'body' }], MARGIN, y, 9);
+			const y = this.doc.page.height - this.left - 4;
+			this.#line([{ text: this.foot, face: 'body' }], this.left, y, 9);
 			this.#line(
 				[{ text: number, face: 'body' }],
-				MARGIN + this.width - this.#widthOf(number, 'body', 9),
+				this.left + this.width - this.#widthOf(number, 'body', 9),
 				y,
 				9
 			);
@@ -112,7 +115,7 @@ export class Paper {
 
 	/** Goes to the next page where less room is left than wanted, and so much can be had. */
 	ensure(points: number): void {
-		if (points > this.room && this.y > MARGIN) this.newPage();
+		if (points > this.room && this.y > this.left) this.newPage();
 	}
 
 	keepWithNext(lines: number): void {
@@ -132,8 +135,9 @@ export class Paper {
 	}
 
 	heading(parent: Element, level: 1 | 2 | 3, text: string): void {
-		const scale = { 1: 2, 2: 1.45, 3: 1.15 }[level];
-		if (level > 1) this.gap(0.8);
+		const scale =
+			this.print === 'compact' ? { 1: 1.7, 2: 1.2, 3: 1.05 }[level] : { 1: 2, 2: 1.45, 3: 1.15 }[level];
+		if (level > 1) this.gap(this.print === 'compact' ? 0.3 : 0.8);
 		this.runs(parent, `H${level}`, [{ text, face: 'heading' }], { scale });
 		this.gap(0.2);
 	}

@@ -21,7 +21,7 @@ export async function writePoster(path: string, poster: Poster, madeAt: string):
 		madeAt
 	});
 	const written = await writingTo(path, doc);
-	const paper = new Paper(doc, false, [poster.title, poster.by].filter(Boolean).join(' · '));
+	const paper = new Paper(doc, 'usual', [poster.title, poster.by].filter(Boolean).join(' · '));
 	const root = doc.struct('Document');
 	doc.addStructure(root);
 

@@ -191,6 +191,7 @@
 					{:then { default: ChecksPanel }}
 						<ChecksPanel {open} {checked} onchoose={choose} onagain={() => (againOpen = true)} />
 						<MaterialsPanel {open} />
+						{#await import('./WhoComes.svelte') then { default: WhoComes }}<WhoComes {open} />{/await}
 						{#await import('./HomeworkPanel.svelte') then { default: HomeworkPanel }}
 							<HomeworkPanel {open} />
 						{/await}

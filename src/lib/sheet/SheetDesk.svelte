@@ -67,6 +67,8 @@
 			as,
 			variants: all ? [...choices.all] : [choices.chosen]
 		});
+	/** each sheet in the hands, words and print of one of the class */
+	const makeForClass = () => ask('file', { kind: 'sheets', as, variants: [...choices.ofClass] });
 	const makePoster = () => ask('poster', { kind: 'poster', part: poster, options: choices.chosen });
 
 	useKeys([
@@ -123,6 +125,11 @@
 					>Make the file <kbd class="kbd">M</kbd></button
 				>
 			</div>
+			{#if choices.ofClass.length > 0}
+				<button type="button" class="btn mt-2 btn-outline" onclick={() => makeForClass()}
+					>One for each who comes: {choices.ofClass.length}</button
+				>
+			{/if}
 			{@render made('file', 'Files just made')}
 			<p role="alert" class="font-semibold text-error empty:hidden">{jobs.trouble ?? ''}</p>
 		</section>

@@ -58,12 +58,13 @@
 	/>
 	<Choices
 		label="Print"
-		value={options.large ? 'large' : 'usual'}
+		value={options.large ? 'large' : options.compact ? 'compact' : 'usual'}
 		choices={[
 			{ value: 'usual', label: 'usual' },
+			{ value: 'compact', label: 'compact: a cross on two pages' },
 			{ value: 'large', label: 'large' }
 		]}
-		onchoose={(to) => choices.set({ large: to === 'large' })}
+		onchoose={(to) => choices.set({ large: to === 'large', compact: to === 'compact' })}
 	/>
 	<Field
 		label="The teacher’s name"

@@ -3,7 +3,7 @@
 	import type { HandoutOptions } from '$core/handout/options';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { byline, sectionHtml } from '$lib/handout/blocks';
-	import { blockRules } from '$lib/handout/look';
+	import { blockRules, printOf } from '$lib/handout/look';
 
 	/** The sheet as it reads, drawn anew with every choice; this is what is printed from the page. */
 	let { lesson, options }: { lesson: Lesson; options: HandoutOptions } = $props();
@@ -22,7 +22,7 @@
 			mono: 'Atkinson Hyperlegible Mono Variable'
 		};
 		const sheet = new CSSStyleSheet();
-		sheet.replaceSync(`@scope (.paper) {${blockRules(families, handout.large)}}`);
+		sheet.replaceSync(`@scope (.paper) {${blockRules(families, printOf(handout))}}`);
 		document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
 		return () => {
 			document.adoptedStyleSheets = document.adoptedStyleSheets.filter((other) => other !== sheet);
@@ -30,7 +30,7 @@
 	});
 </script>
 
-<article class="paper {handout.paper}" class:large={handout.large}>
+<article class="paper {handout.paper}" class:large={handout.large} class:compact={handout.compact}>
 	<header>
 		<h1>{handout.title}</h1>
 		{#if byline(handout)}<p>{byline(handout)}</p>{/if}
@@ -51,6 +51,9 @@
 	}
 	.paper.letter {
 		max-width: 8.5in;
+	}
+	.paper.compact {
+		font-size: 0.9rem;
 	}
 	.paper.large {
 		font-size: 1.45rem;

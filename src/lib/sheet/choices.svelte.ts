@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { MOST_VARIANTS } from '$core/handout/asked';
-import { handoutOptionsShape, type HandoutOptions } from '$core/handout/options';
+import { handoutOptionsShape, sheetOf, type HandoutOptions } from '$core/handout/options';
 import { GOES_HOME } from '$core/handout/partSections';
 import type { Lesson } from '$core/lesson/lesson';
 
@@ -64,6 +64,10 @@ export class SheetChoices {
 		const each = this.names.map((learner): HandoutOptions => ({ ...this.chosen, learner }));
 		return [this.chosen, ...others, ...each].slice(0, MOST_VARIANTS);
 	});
+	/** one for each of those on the class list, in her hands, words and print */
+	readonly ofClass: readonly HandoutOptions[] = $derived.by(() =>
+		(this.#lesson.learners ?? []).slice(0, MOST_VARIANTS).map((learner) => sheetOf(learner, this.chosen))
+	);
 
 	/** Takes up what was chosen before. Call in the browser. */
 	recall(): void {

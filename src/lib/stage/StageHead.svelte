@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { leftHandersSaid } from '$core/lesson/learners';
 	import { clockAt } from '$core/lesson/lesson';
 	import { lateSaid } from '$core/teaching/minutes';
 	import { outbox } from '$lib/client/outbox.svelte';
@@ -16,6 +17,8 @@
 	const settings = getSettings();
 	const stage = $derived(lead.stage);
 	const part = $derived(lead.part);
+	/** who wants it shown with the left hand as well */
+	const lefts = $derived(leftHandersSaid(stage.lesson));
 </script>
 
 <header class="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-4 pb-3 sm:px-10">
@@ -27,6 +30,9 @@
 			step {stage.moment.step + 1} of {stage.steps}{stage.repeat?.said ? ` · ${stage.repeat.said}` : ''}
 		</p>
 	{/if}
+	{#if lefts && part?.kind === 'show' && stage.voice.hand === 'right'}<p class="opacity-85 sm:text-lg">
+			left hands: {lefts}
+		</p>{/if}
 	{#if stage.moment.school && stage.seen}<p class="opacity-85 sm:text-lg">{stage.seen.taught.name}</p>{/if}
 	<div class="ml-auto flex items-center gap-2">
 		{#if outbox.state !== 'saved'}<div class="hidden sm:block"><SaveState /></div>{/if}
