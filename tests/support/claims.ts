@@ -6,6 +6,12 @@ export const CLAIMS = `
 Hold the first two stitches at the back. | 2/2 RC | hold: true
 Hold the first two stitches in front. | 2/2 RC | hold: false
 Never hold them in front. | 2/2 RC | hold: true
+Hold the first two at the back, and 3 and 4 pass over them. | 2/2 RC | hold: true, in-front: true
+Hold the first two in front, and 3 and 4 pass over them. | 2/2 RC | hold: false, in-front: true
+Hold 1 at the back, and 2 and 3 come forward over it. | 2/1 RC | hold: true, in-front: true
+Stitches 1 and 2 lie behind, 3 and 4 lie in front. | 2/2 RC | behind: true, in-front: true
+Hold the first three in front, and 4, 5 and 6 pass behind them. | 3/3 LC | hold: true, behind: true
+Slip stitches 1 and 2 and hold them in back. | 2/2 RC | hold: true
 Never hold in front. | 2/2 LC | hold: false
 Don't hold the stitches at the back. | 2/2 LC | hold: true
 Keep the yarn in front. | 2/2 RC | nothing

@@ -59,7 +59,7 @@ export function clausesIn(text: string, sentence: Stretch, names: readonly Named
 	const pieces = piecesIn(text, sentence, names);
 	const merged: Part[] = [];
 	let waiting: number | null = null;
-	for (const piece of pieces) {
+	for (const [i, piece] of pieces.entries()) {
 		const last = merged.at(-1);
 		const said = short(piece);
 		const same = last && waiting === null ? inheriting(short(last), said) : null;
@@ -75,6 +75,7 @@ export function clausesIn(text: string, sentence: Stretch, names: readonly Named
 		const goesOn =
 			last &&
 			waiting === null &&
+			!begins(pieces.slice(i), short(last), short) &&
 			(!hasVerb(said) ||
 				(HOLDS_IT.test(said) && TAKES_UP.test(short(last)) && !PLACED.test(short(last))) ||
 				(/then/.test(piece.join) && /\bfirst\b/.test(short(last)) && !PLACED.test(short(last))));
@@ -86,6 +87,24 @@ export function clausesIn(text: string, sentence: Stretch, names: readonly Named
 		}
 	}
 	return underConditions(merged.flatMap(split(text)), short);
+}
+
+/** A stitch alone, of a list that goes on. */
+const STITCH = /^(?:(?:stitch|stitches|sts?) )?[~#]\d+(?:,\d+)*$/;
+
+/** “…, and 3 and 4 pass over them”: stitches that a new clause is about, not more of those before them. */
+function begins(
+	pieces: readonly (Stretch & { readonly join: string })[],
+	before: string,
+	short: (one: Stretch) => string
+): boolean {
+	const said = pieces.map(short);
+	const [first, second] = pieces;
+	// “… 1, 2, and 3 and 4 are in front”: behind such a comma the list before has ended.
+	const anew = /^,.*and$/.test(first.join) && second?.join === 'and' && hasVerb(before);
+	if (!STITCH.test(said[0]) || (/[~#]\d+(?:,\d+)*$/.test(before) && !anew)) return false;
+	const verb = said.find((piece) => !STITCH.test(piece));
+	return verb !== undefined && /^[~#]\d/.test(verb) && hasVerb(verb);
 }
 
 /** A stretch that is to be a clause. */
