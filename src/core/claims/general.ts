@@ -8,6 +8,16 @@ export interface General {
 	readonly rest: string;
 }
 
+/** The same of a condition that names no cross: “if you hold in front, it leans left”. */
+export function generalUnder(shorthand: string, under: readonly string[]): General | null {
+	const held =
+		under.length === 1 &&
+		/\b(?:hold|holds|holding|held|keep|kept|wait|waits|waiting)\b.*\b(FRONT|BACK|BEHIND)\b/.exec(under[0]);
+	return held && !/\b(?:not|never|unless)\b/.test(under[0])
+		? { lean: null, at: held[1] === 'FRONT' ? 'front' : 'back', rest: shorthand }
+		: null;
+}
+
 /** What is said of every cross of a kind; `null` where a clause is said of one. */
 export function generalIn(shorthand: string): General | null {
 	const leaning =
@@ -34,7 +44,7 @@ export function generalIn(shorthand: string): General | null {
 			rest: shorthand.slice(holding[0].length)
 		};
 	const held =
-		/^(?:(?:a|any|every|each|all) )?(?:cross(?:es)?|cables?|twists?|ropes?|stitches) (?:(?:that|which) (?:is|are) )?(?:held|kept|waiting) (FRONT|BACK|BEHIND)\b ?/.exec(
+		/^(?:(?:a|any|every|each|all) )?(?:cross(?:es)?|cables?|twists?|ropes?|stitches|~1) (?:(?:that|which) (?:is|are) )?(?:held|kept|waiting) (FRONT|BACK|BEHIND)\b ?/.exec(
 			shorthand
 		);
 	if (held)

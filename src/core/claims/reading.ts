@@ -10,7 +10,7 @@ import type { About, Claim, ReadingHands } from './claim';
 import { clausesIn, LONGEST_CLAUSE, sentencesIn, type Clause, type Stretch } from './clauses';
 import { assuming, meeting } from './conditions';
 import { factsOf, holdingsOf, plainCross, workedFacts, type Facts } from './facts';
-import { generalIn, type General } from './general';
+import { generalIn, generalUnder, type General } from './general';
 import { judged } from './judge';
 import { saidOf, type Pick, type Said, type SaidClause } from './said';
 import type { NamedAt } from './shorthand';
@@ -147,7 +147,10 @@ class Reading {
 			};
 		}
 		const named = this.#names.some(({ from, to }) => from >= clause.from && to <= clause.to);
-		const general = named ? null : generalIn(clause.shorthand);
+		const general = named
+			? null
+			: (generalIn(clause.shorthand) ??
+				(this.about.length === 0 ? generalUnder(clause.shorthand, clause.under) : null));
 		if (general) {
 			const facts = general.lean || general.at ? this.#generalFacts(general) : null;
 			const holds = facts && this.#judge(said, denied, facts, clause);
@@ -163,6 +166,12 @@ class Reading {
 		if (said.kind === 'same') return this.#sameness(told, said, denied, clause, inSentence);
 		const asked = this.#about(clause, inSentence);
 		if (asked.length === 0) return unclear;
+		if (WRONG_SIDE.test(clause.shorthand) && TURNS_OVER.includes(said.kind))
+			return {
+				...unclear,
+				of: this.#subjects[asked[0]].of,
+				because: 'On the wrong side front and behind change places, and so do knit and purl.'
+			};
 		const verdicts = asked.map((which) => {
 			const subject = this.#subjects[which];
 			const verdict = this.#verdict(subject, said, denied, clause, instead);
@@ -336,6 +345,11 @@ class Reading {
 
 const HELD: Pick = { sign: '@H', numbers: [] };
 const OTHER = { right: 'left', left: 'right' } as const;
+/** Seen from the other side of the cloth. */
+const WRONG_SIDE =
+	/\b(?:from|on|at) the (?:wrong side|other (?:side|face)|BACK of the (?:work|fabric|cloth))\b|\bturned over\b/;
+/** What is otherwise there. */
+const TURNS_OVER: readonly Said['kind'][] = ['in-front', 'behind', 'face'];
 const BOTH =
 	/\b(?:both|each|all|either|these|two) (?:of them |of these |cross(?:es)? |cables |twists |of the crosses )?(?=\w)|\bthey (?:both|all)\b|\ball (?:of them|crosses)\b/;
 const IMPERATIVE = new Set(['hold', 'held', 'keep']);

@@ -80,7 +80,8 @@ export function saidOf(shorthand: string): SaidClause | null {
 		.replace(/\b(?:do|does|did|will|would|should|must|can|may|might)(?= |$)/g, ' ')
 		.replace(/\s+/g, ' ')
 		.trim();
-	const said = claimIn(text);
+	// “With the first pair at the back, …” says under what the rest is said.
+	const said = claimIn(text.replace(/^with [^,]*\b(?:FRONT|BACK|BEHIND), (?=\S)/, ''));
 	if (!said) return null;
 	const picks = (text.match(PICKS) ?? []).map(pickOf);
 	// What is held is what later words go by, however it was picked.
@@ -186,6 +187,8 @@ function holdIn(text: string): Said | null {
 	if (!needle && other && (other.index < verb.index || /^(?:pass|lie|lean|slant|cross|end)/.test(other[0])))
 		return null;
 	const rest = text.slice(verb.index);
+	// “The last three slip underneath”: where they go, not where they wait.
+	if (/^slip\w* (?:UNDER|OVER|BEHIND)\b/.test(rest)) return null;
 	const places = [...text.matchAll(/\b(?:FRONT|BACK|BEHIND|UNDER)\b/g)].filter(
 		({ index }) => index > verb.index
 	);
@@ -288,7 +291,7 @@ function countIn(text: string): Said | null {
 	if (needle && /\b(?:put|place|slip|hold|transfer|has|holds?|takes?|goes?|sits?|wait|are|is)\b/.test(text))
 		return { kind: 'count', count: Number(needle[1] ?? needle[2]), where: 'needle' };
 	const all =
-		/\b(?:has|have|takes?|uses?|needs?|involves?|is worked (?:OVER|on|with)|worked (?:OVER|on)|spans?|is made (?:of|OVER|on|with)|is|covers?|there are|counts?|crosses)\b[^~]*?~(\d+)(?: in all| altogether| wide| stitches)?(?: of them)?$/.exec(
+		/\b(?:has|have|takes?|uses?|needs?|involves?|is worked (?:OVER|on|with)|worked (?:OVER|on)|spans?|is made (?:of|OVER|on|with)|is|covers?|there are|counts?|crosses)\b[^~]*?~(\d+)(?: in all| altogether| wide| stitches)?(?: of them)?(?: in (?:this|the|that|each) (?:cable|cross|twist|rope))?$/.exec(
 			text
 		);
 	return all && !/\bNEEDLE|OVER ~\d+ ?$/.test(text)
