@@ -252,7 +252,7 @@ Stitches one and two wait in front. | 2/2 LC | hold: true
 Numbers 1 and 2 lie on top. | 2/2 LC | in-front: true
 Stitches 3 and 4 dive under stitches 1 and 2. | 2/2 LC | behind: true
 Stitches 3 and 4 go underneath. | 2/2 LC | behind: true
-Stitches 3 and 4 hide behind 1 and 2. | 2/2 LC | nothing
+Stitches 3 and 4 hide behind 1 and 2. | 2/2 LC | behind: true
 3 and 4 are worked first, then 1 and 2. | 2/2 LC | first: true
 First the third and fourth stitches are knitted, then the first and second. | 2/2 LC | first: true
 First you knit the two on the left needle, then the two on the cable needle. | 2/2 LC | first: true

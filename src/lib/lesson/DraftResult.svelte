@@ -17,11 +17,11 @@
 		/** how long the class is to be */
 		minutes: number;
 		canKeep: boolean;
-		/** drafts what was left for another day */
-		onnext: () => void;
+		/** drafts what was left for another day; what is left is only told without */
+		onnext?: () => void;
 		/** a name that may mean several crosses is written as one of them */
 		onsettle: (name: string, clear: string) => void;
-		onkeepall: () => void;
+		onkeepall?: () => void;
 	} = $props();
 
 	const draft = $derived(drafting.draft);
@@ -80,9 +80,11 @@
 		{#if draft.value.left.length > 0}
 			<p>
 				For another day: <strong>{draft.value.left.join(', ')}</strong>.
-				<button type="button" class="font-semibold underline underline-offset-3" onclick={onnext}
-					>Draft that one</button
-				>
+				{#if onnext}
+					<button type="button" class="font-semibold underline underline-offset-3" onclick={onnext}
+						>Draft that one</button
+					>
+				{/if}
 			</p>
 		{/if}
 	{:else}
@@ -95,7 +97,7 @@
 		{#if drafting.errand.long}
 			<button type="button" class="btn" onclick={() => drafting.errand.stop()}>Stop drafting</button>
 		{/if}
-		{#if draft?.ok && drafting.fresh && draft.value.left.length > 0}
+		{#if onkeepall && draft?.ok && drafting.fresh && draft.value.left.length > 0}
 			<button type="button" class="btn btn-outline" onclick={onkeepall}
 				>Keep it, and the rest as a course</button
 			>

@@ -3,11 +3,14 @@
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { latestRecords, minutesTaken } from '$core/teaching/classRecord';
+	import { latestRecords, minutesTaken, type ClassRecord } from '$core/teaching/classRecord';
+	import { withTaken, writtenUp } from '$core/teaching/writeUp';
 	import { droppedLesson, minutesAsTaken } from '$core/teaching/afterClass';
 	import { learnRates } from '$core/teaching/learn';
 	import { RATES, ratesWith } from '$core/planning/rates';
-	import TakenBar from './TakenBar.svelte';
+	import PartTaken from './PartTaken.svelte';
+	import { localMinute } from '$lib/client/localMinute';
+	import UndoBar from '$lib/ui/UndoBar.svelte';
 	import { newId } from '$lib/client/id';
 	import { OpenLesson } from '$lib/lesson/openLesson.svelte';
 	import { outbox } from '$lib/client/outbox.svelte';
@@ -24,7 +27,7 @@
 	const settings = getSettings();
 	const open = untrack(() => new OpenLesson(data.page));
 	/** records that were taken while this page is open, and those that are still on their way: newer than what was loaded */
-	let taken = $state.raw<readonly KeptClass[]>([]);
+	let taken = $state.raw<readonly Noted[]>([]);
 	onMount(() => {
 		// What was on its way while this page was loaded may have been taken before anybody here listened.
 		taken = outbox.recent(classesAt(open.id)).map(({ letter }) => keptOf(letter.body));
@@ -37,14 +40,24 @@
 			rest();
 		};
 	});
-	const keptOf = (body: unknown): KeptClass => {
+	interface Noted {
+		readonly id: string;
+		/** `null` where it was thrown away */
+		readonly record: ClassRecord | null;
+	}
+	const keptOf = (body: unknown): Noted => {
 		const { classId, record } = sentClassShape.parse(body);
 		return { id: classId, record };
 	};
 	const newer = $derived([...taken, ...outbox.waiting(classesAt(open.id)).map(({ body }) => keptOf(body))]);
 	/** Loaded records with the newer ones in their place, the latest class first. */
-	const withNewer = (loaded: readonly KeptClass[]): KeptClass[] =>
-		latestRecords([...loaded, ...newer]).sort((a, b) => b.record.began.localeCompare(a.record.began));
+	function withNewer(loaded: readonly KeptClass[]): KeptClass[] {
+		const last = new Map(newer.map((one) => [one.id, one.record]));
+		const noted = newer.flatMap(({ id, record }) => (record ? [{ id, record }] : []));
+		return latestRecords([...loaded, ...noted])
+			.filter(({ id }) => last.get(id) !== null)
+			.sort((a, b) => b.record.began.localeCompare(a.record.began));
+	}
 	const classes = $derived(withNewer(data.classes));
 	let chosen = $state<string | null>(null);
 	const shown = $derived(classes.find(({ id }) => id === chosen) ?? classes.at(0));
@@ -85,7 +98,28 @@
 		trouble = await postJson(LESSONS, { lessonId: id, title: rest.title, document: rest });
 		if (!trouble) await goto(resolve('/lessons/[id]', { id }));
 	}
-	const minutes = (seconds: number) => Math.round(seconds / 6) / 10;
+
+	const post = (id: string, record: ClassRecord | null) =>
+		outbox.post(classesAt(open.id), { classId: id, record }, `class ${id}`);
+	/** A class that was not given on the stage, as it was planned: to be mended from memory. */
+	function writeUp() {
+		const id = newId();
+		post(id, writtenUp(open.lesson, open.lesson.starts ?? localMinute(Date.now())));
+		chosen = id;
+	}
+	/** what was thrown away a moment ago */
+	let thrown = $state.raw<KeptClass | null>(null);
+	function throwAway() {
+		if (!shown) return;
+		thrown = shown;
+		post(shown.id, null);
+	}
+	let planning = $state(false);
+	const all = $derived(
+		withNewer(data.latest)
+			.map((one) => one.record)
+			.reverse()
+	);
 </script>
 
 <svelte:head><title>After class: {open.lesson.title} · Pond Loop</title></svelte:head>
@@ -109,6 +143,8 @@
 			<p class="mt-5">
 				<a class="btn btn-outline" href={resolve('/lessons/[id]/stage', { id: open.id })}>To the stage</a>
 			</p>
+			<p class="mt-6 max-w-prose text-lg">Or it was given without the stage: write it up from memory.</p>
+			<p class="mt-3"><button type="button" class="btn btn-outline" onclick={writeUp}>Write it up</button></p>
 		</div>
 	{:else}
 		{#if classes.length > 1}
@@ -128,6 +164,10 @@
 		<p class="mt-4 text-lg">
 			{startSaid(record.began, settings.locale)}{record.ended ? '' : ', not ended yet'}:
 			<strong>{minutesOn} of {counted(planned, 'minute')}</strong>.
+		</p>
+		<p class="mt-3 flex flex-wrap gap-2">
+			<button type="button" class="btn" onclick={writeUp}>Write up another class</button>
+			<button type="button" class="btn" onclick={throwAway}>Throw this record away</button>
 		</p>
 
 		<div class="mt-6 grid gap-8 md:grid-cols-2">
@@ -185,25 +225,53 @@
 			</section>
 		</div>
 
+		<section class="mt-10" aria-labelledby="plan">
+			<h2 id="plan" class="text-xl">The next lesson</h2>
+			{#if planning}
+				<div class="mt-3">
+					{#await import('./PlanNext.svelte') then { default: PlanNext }}
+						<PlanNext lesson={open.lesson} {record} />
+					{/await}
+				</div>
+			{:else}
+				<p class="mt-2">Drafted from what was left out, what was hard and what they know now.</p>
+				<button type="button" class="btn mt-3 btn-outline" onclick={() => (planning = true)}
+					>Plan the next one</button
+				>
+			{/if}
+		</section>
+
+		{#if all.length > 1}
+			<section class="mt-10" aria-labelledby="classes">
+				<h2 id="classes" class="text-xl">Class after class</h2>
+				{#await import('./ClassCharts.svelte') then { default: ClassCharts }}
+					<ClassCharts oldestFirst={all} />
+				{/await}
+			</section>
+		{/if}
+
 		<h2 class="mt-10 text-xl">Part by part</h2>
 		<ol class="mt-3" aria-label="What each part took">
-			{#each record.parts as part, i (i)}
-				<li class="grid gap-x-6 gap-y-1 border-t border-hairline py-3 md:grid-cols-[1fr_1.3fr]">
-					<div>
-						<p class="font-semibold" class:line-through={part.dropped}>{part.title}</p>
-						<p class="text-quiet">
-							{#if part.dropped}left out{:else}{minutes(part.seconds)} of {part.planned} min{/if}
-						</p>
-					</div>
-					<TakenBar planned={part.planned} taken={part.seconds / 60} {longest} />
-					{#if part.note || part.struggled}
-						<p class="md:col-span-2">
-							{#if part.note}<span>{part.note}</span>{/if}
-							{#if part.struggled}<span class="text-quiet">Struggled: {part.struggled}</span>{/if}
-						</p>
-					{/if}
-				</li>
+			{#each record.parts as part (`${shown?.id} ${part.part}`)}
+				<PartTaken
+					taken={part}
+					{longest}
+					learners={open.lesson.learners ?? []}
+					onset={(fields) => shown && post(shown.id, withTaken(shown.record, part.part, fields))}
+				/>
 			{/each}
 		</ol>
 	{/if}
 </div>
+
+{#if thrown}
+	{@const { id, record: again } = thrown}
+	<UndoBar
+		said="The record was thrown away."
+		onundo={() => {
+			post(id, again);
+			thrown = null;
+		}}
+		onclose={() => (thrown = null)}
+	/>
+{/if}

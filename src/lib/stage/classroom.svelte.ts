@@ -2,6 +2,7 @@ import type { ClassRecord, Taken } from '$core/teaching/classRecord';
 import { groundsOf, type Grounds } from '$core/planning/estimate';
 import type { Lesson, Part } from '$core/lesson/lesson';
 import { newId } from '$lib/client/id';
+import { localMinute } from '$lib/client/localMinute';
 import { outbox } from '$lib/client/outbox.svelte';
 import { classesAt } from '$lib/wire/class';
 import type { Moment } from './moment';
@@ -154,11 +155,4 @@ export class Classroom {
 		const record: ClassRecord = { format: 'pond-loop/class@1', level: lesson.level, began, ended, parts };
 		outbox.post(classesAt(this.lesson), { classId: id, record }, `class ${id}`);
 	}
-}
-
-/** Local time to the minute, `2026-11-26T19:00`. */
-function localMinute(ms: number): string {
-	const at = new Date(ms);
-	const two = (n: number) => String(n).padStart(2, '0');
-	return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}T${two(at.getHours())}:${two(at.getMinutes())}`;
 }

@@ -65,3 +65,8 @@ export const timeSaid = (at: string | number | Date, locale: string): string =>
 /** A day and its hour, in words: a lesson's start, which is local time. */
 export const startSaid = (start: string, locale: string): string =>
 	starts(locale).format(new Date(`${start}:00`));
+
+const days = perLocale((locale) => new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short' }));
+/** The day of a local time, as short as a chart wants it. */
+export const daySaid = (start: string, locale: string): string =>
+	days(locale).format(new Date(`${start}:00`));

@@ -6,8 +6,8 @@ import { idShape } from './shapes';
 /** Where the records of a lesson's classes go. */
 export const classesAt = (lessonId: string) => `${LESSONS}/${lessonId}/classes`;
 
-/** What was noted of a class so far; a later record takes the place of an earlier. */
-export const sentClassShape = z.object({ classId: idShape, record: classShape });
+/** What was noted of a class so far; a later record takes the place of an earlier. `null` throws it away. */
+export const sentClassShape = z.object({ classId: idShape, record: z.nullable(classShape) });
 
 /** The record of a class under its id. */
 export interface KeptClass {

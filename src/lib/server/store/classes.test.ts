@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { emptyLesson } from '$core/lesson/lesson';
 import { CLASS_FORMAT, type ClassRecord } from '$core/teaching/classRecord';
 import { freshSchema, newTeacher } from '../../../../tests/support/database';
-import { classesOf, keepClass, latestClasses } from './classes';
+import { classesOf, dropClass, keepClass, latestClasses } from './classes';
 import { bytesHeld } from './held';
 import { addLesson } from './lessons';
 
@@ -24,6 +24,21 @@ async function lessonOf(owner: string) {
 }
 
 describe('the record of a class', () => {
+	it('is thrown away by its owner alone, and may come back', async () => {
+		const [owner, other] = [await newTeacher(), await newTeacher()];
+		const lesson = await lessonOf(owner);
+		const id = randomUUID();
+		await keepClass(owner, lesson, id, record('2026-11-26T19:00'));
+		expect(await dropClass(other, lesson, id)).toBe(false);
+		expect(await classesOf(owner, lesson)).toHaveLength(1);
+		expect(await dropClass(owner, lesson, id)).toBe(true);
+		expect(await classesOf(owner, lesson)).toEqual([]);
+		// A letter that comes twice is taken twice.
+		expect(await dropClass(owner, lesson, id)).toBe(true);
+		await keepClass(owner, lesson, id, record('2026-11-26T19:00'));
+		expect(await classesOf(owner, lesson)).toHaveLength(1);
+	});
+
 	it('takes the place of an earlier one of the same class, and is told with the latest class first', async () => {
 		const owner = await newTeacher();
 		const [lesson, other] = [await lessonOf(owner), await lessonOf(owner)];

@@ -19,6 +19,16 @@ export async function keepClass(owner: string, lesson: string, id: string, recor
 	return rowCount === 1;
 }
 
+/** Throws the record of a class away, where there is one; false when the teacher has no such lesson. */
+export async function dropClass(owner: string, lesson: string, id: string) {
+	const { rows } = await database().query(
+		`with gone as (delete from classes where owner = $1 and lesson_id = $2 and id = $3)
+		select 1 from lessons where owner = $1 and id = $2`,
+		[owner, lesson, id]
+	);
+	return rows.length === 1;
+}
+
 /** The classes in which a lesson was given, the latest first. */
 export async function classesOf(owner: string, lesson: string): Promise<KeptClass[]> {
 	const { rows } = await database().query<KeptClass>(

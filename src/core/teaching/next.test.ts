@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest';
+import { draftLesson } from '../planning/draft';
+import { unwrap } from '../result';
+import { nextLesson } from './next';
+import { settlingRates } from './settling';
+import { namesIn, toggledName, withTaken, writtenUp } from './writeUp';
+
+const lesson = unwrap(
+	draftLesson({ crossings: ['2/2 RC', '2/2 LC'], level: 'improver', minutes: 180, leftHanded: 1 })
+).lesson;
+const record = writtenUp(lesson, '2026-11-26T19:00');
+const about = (name: string) => {
+	const { id } = lesson.crossings.find((one) => one.name === name)!;
+	return lesson.parts.flatMap((part) => ('crossing' in part && part.crossing === id ? [part.id] : []));
+};
+
+describe('a class written up afterwards', () => {
+	it('begins as it was planned, and learns nothing from that', () => {
+		expect(record.ended).toBe('2026-11-26T19:00');
+		expect(record.parts.map(({ planned, seconds }) => seconds / 60 - planned)).toEqual(
+			lesson.parts.map(() => 0)
+		);
+		const longer = withTaken(record, lesson.parts[1].id, { seconds: 900 });
+		expect(longer.parts[1].seconds).toBe(900);
+		expect(longer.parts[0]).toEqual(record.parts[0]);
+	});
+
+	it('notes who struggled by name, on and off', () => {
+		expect(toggledName('', 'Uta')).toBe('Uta');
+		expect(toggledName('Uta, Bo', 'Ida')).toBe('Uta, Bo, Ida');
+		expect(toggledName('Uta, Bo', 'Uta')).toBe('Bo');
+		expect(namesIn(' Uta ,, Bo ')).toEqual(['Uta', 'Bo']);
+	});
+});
+
+describe('the lesson after a class', () => {
+	it('goes on where all sat: the wider cross, with what sat as known', () => {
+		const { brief, because } = nextLesson(lesson, record);
+		expect(brief).toMatchObject({ crossings: ['3/3 RC'], known: ['2/2 RC', '2/2 LC'], leftHanded: 1 });
+		expect(because.join(' ')).toMatch(/2\/2 RC and 2\/2 LC sat.*3\/3 RC: a stitch wider/);
+		expect(draftLesson(brief).ok).toBe(true);
+	});
+
+	it('begins with what was left out, and takes what was hard again, by the names of those it was hard for', () => {
+		let noted = record;
+		for (const part of about('2/2 LC')) noted = withTaken(noted, part, { dropped: true, seconds: 0 });
+		noted = withTaken(noted, about('2/2 RC')[1], { struggled: 'Uta, Bo' });
+		const { brief, because } = nextLesson(lesson, noted);
+		expect(brief.crossings).toEqual(['2/2 LC', '2/2 RC']);
+		expect(brief.known).toEqual([]);
+		expect(because).toEqual([
+			'2/2 LC was left out: it is taught first.',
+			'Uta and Bo struggled with 2/2 RC: it is shown and practised again.'
+		]);
+	});
+
+	it('takes the other lean where only one was taught', () => {
+		const one = unwrap(draftLesson({ crossings: ['2/2 RC'], level: 'beginner', minutes: 60 })).lesson;
+		const { brief } = nextLesson(one, writtenUp(one, '2026-11-26T19:00'));
+		expect(brief.crossings).toEqual(['2/2 LC']);
+	});
+});
+
+describe('rates as they settle', () => {
+	it('are told after each class, the ones that moved most first', () => {
+		const slow = (factor: number) => ({
+			...record,
+			parts: record.parts.map((part) => ({ ...part, seconds: Math.round(part.seconds * factor) }))
+		});
+		const settling = settlingRates([slow(1.4), slow(1.4), slow(1.4)]);
+		expect(settling.length).toBeGreaterThan(0);
+		for (const { after, usual } of settling) {
+			expect(after).toHaveLength(3);
+			expect(Math.abs(after[2] - usual)).toBeGreaterThanOrEqual(Math.abs(after[0] - usual));
+		}
+		expect(settlingRates([])).toEqual([]);
+	});
+});

@@ -1,0 +1,120 @@
+import { sameCrossing, type Crossing } from '../crossing/crossing';
+import { rope } from '../crossing/lean';
+import { mirror } from '../crossing/transform';
+import { inList } from '../english';
+import { MOST_MINUTES } from '../lesson/schema';
+import type { Lesson, LessonCrossing } from '../lesson/lesson';
+import { readName } from '../naming/read';
+import { nameIn } from '../naming/schools';
+import type { Brief } from '../planning/brief';
+import { hardness } from '../planning/hardness';
+import { askedAs } from '../planning/subject';
+import { checkMedium } from '../technique/medium';
+import type { ClassRecord, Taken } from './classRecord';
+import { namesIn } from './writeUp';
+
+/** What the next lesson is to be, and why. */
+export interface NextLesson {
+	readonly brief: Brief;
+	readonly because: readonly string[];
+}
+
+/** A part that was on for less was only passed over. */
+const LEAST_SECONDS = 20;
+
+/**
+ * The lesson after a class: first what was left out, then what was hard, then, where neither is, the next step; what sat is
+ * taken as known.
+ */
+export function nextLesson(lesson: Lesson, record: ClassRecord): NextLesson {
+	const because: string[] = [];
+	const { crossings, medium } = lesson;
+	const about = new Map(crossings.map((taught) => [taught.id, partsAbout(lesson, record, taught)]));
+	const left = crossings.filter(({ id }) => isLeft(about.get(id)!, record));
+	const hard = crossings.filter(
+		(one) => !left.includes(one) && about.get(one.id)!.some(({ struggled }) => struggled)
+	);
+	const sat = crossings.filter((one) => !left.includes(one) && !hard.includes(one));
+	for (const { name } of left) because.push(`${name} was left out: it is taught first.`);
+	for (const { id, name } of hard) {
+		const who = [...new Set(about.get(id)!.flatMap(({ struggled }) => namesIn(struggled)))];
+		because.push(`${inList(who)} struggled with ${name}: it is shown and practised again.`);
+	}
+	if (sat.length > 0)
+		because.push(`${inList(sat.map(({ name }) => name))} sat: taken as known, not taught again.`);
+	const known = [...(lesson.known ?? []), ...sat.map((one) => askedAs(one, medium))];
+	const asked = [...left, ...hard].map((one) => askedAs(one, medium));
+	const step = asked.length < MOST_AT_ONCE ? nextStep(sat, crossings, lesson) : null;
+	if (step) {
+		asked.push(step.name);
+		because.push(step.because);
+	}
+	return { brief: briefOf(lesson, asked, known), because };
+}
+
+/** Crossings that one class takes in, at least. */
+const MOST_AT_ONCE = 2;
+
+function briefOf(lesson: Lesson, crossings: readonly string[], known: readonly string[]): Brief {
+	const { level, medium, minutes, people, leftHanded, yarn, needles, names, children, rules } = lesson;
+	return {
+		crossings: [...crossings],
+		known: [...new Set(known)].filter((name) => !crossings.includes(name)).slice(0, 24),
+		level,
+		medium,
+		minutes: Math.min(MOST_MINUTES, Math.max(1, minutes)),
+		...(people === undefined ? {} : { people }),
+		...(leftHanded === undefined ? {} : { leftHanded }),
+		...(yarn === undefined ? {} : { yarn }),
+		...(needles === undefined ? {} : { needles }),
+		...(names === undefined ? {} : { names }),
+		...(children ? { children } : {}),
+		...(rules === undefined ? {} : { rules })
+	};
+}
+
+/** What was noted of the parts that teach a crossing. */
+function partsAbout(lesson: Lesson, record: ClassRecord, { id }: LessonCrossing): Taken[] {
+	const ids = lesson.parts.flatMap((part) => ('crossing' in part && part.crossing === id ? [part.id] : []));
+	return record.parts.filter(({ part }) => ids.includes(part));
+}
+
+/** Whether a crossing was not come to: all that shows or practises it was left out, or never on. */
+function isLeft(parts: readonly Taken[], { parts: all }: ClassRecord): boolean {
+	const given = all.some(({ seconds }) => seconds >= LEAST_SECONDS);
+	return (
+		given && parts.length > 0 && parts.every(({ dropped, seconds }) => dropped || seconds < LEAST_SECONDS)
+	);
+}
+
+/** The cross that follows from what sat: its other lean, else one stitch more on each side. */
+function nextStep(
+	sat: readonly LessonCrossing[],
+	taught: readonly LessonCrossing[],
+	{ medium, known = [] }: Lesson
+): { name: string; because: string } | null {
+	const before = [
+		...taught.map(({ crossing }) => crossing),
+		...known.flatMap((name): Crossing[] => {
+			const read = readName(name, { medium });
+			return read.ok ? [read.value.readings[0].crossing] : [];
+		})
+	];
+	const isNew = (crossing: Crossing) =>
+		checkMedium(crossing, medium).ok && !before.some((one) => sameCrossing(one, crossing));
+	const hardest = [...sat].sort((a, b) => hardness(b.crossing) - hardness(a.crossing));
+	for (const { name, crossing } of hardest) {
+		const other = mirror(crossing);
+		const called = nameIn(other, 'over', medium).name;
+		if (called && isNew(other))
+			return { name: called, because: `After ${name} comes ${called}: its other lean.` };
+	}
+	for (const { name, crossing } of hardest) {
+		const wide = Math.floor(crossing.stitches / 2) + 1;
+		const called = `${wide}/${wide} ${rope(crossing) === 'left' ? 'LC' : 'RC'}`;
+		const read = readName(called, { medium });
+		if (read.ok && isNew(read.value.readings[0].crossing))
+			return { name: called, because: `After ${name} comes ${called}: a stitch wider on each side.` };
+	}
+	return null;
+}

@@ -1,0 +1,122 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import type { Chart as LineChart, Plugin } from 'chart.js';
+
+	/** Numbers along a line, quietly: one ink, a hairline grid, what was expected as a dashed line, words at the line's end. */
+	let {
+		title,
+		points,
+		lines
+	}: {
+		title: string;
+		/** what stands below, one for each value of every line */
+		points: readonly string[];
+		lines: readonly {
+			readonly says: string;
+			readonly values: readonly number[];
+			readonly dashed?: boolean;
+		}[];
+	} = $props();
+
+	let canvas: HTMLCanvasElement;
+	let chart = $state.raw<LineChart<'line', number[], string>>();
+
+	const inked = (name: string) => getComputedStyle(canvas).getPropertyValue(name).trim();
+
+	const wordsAtTheEnd: Plugin<'line'> = {
+		id: 'words-at-the-end',
+		afterDatasetsDraw(drawn) {
+			const { ctx, data } = drawn;
+			ctx.save();
+			ctx.font = "500 14px 'Atkinson Hyperlegible Next Variable', sans-serif";
+			ctx.fillStyle = inked('--color-base-content');
+			ctx.textBaseline = 'middle';
+			let below = -Infinity;
+			const ends = data.datasets
+				.map(({ label }, i) => ({ label: label ?? '', end: drawn.getDatasetMeta(i).data.at(-1) }))
+				.flatMap(({ label, end }) => (end ? [{ label, x: end.x, y: end.y }] : []))
+				.sort((a, b) => a.y - b.y);
+			for (const { label, x, y } of ends) {
+				below = Math.max(y, below + 16);
+				ctx.fillText(label, x + 10, below);
+			}
+			ctx.restore();
+		}
+	};
+
+	function dataNow() {
+		const [ink, quiet] = [inked('--color-base-content'), inked('--color-quiet')];
+		return {
+			labels: [...points],
+			datasets: lines.map(({ says, values, dashed }) => ({
+				label: says,
+				data: [...values],
+				borderColor: dashed ? quiet : ink,
+				backgroundColor: ink,
+				borderDash: dashed ? [6, 6] : [],
+				borderWidth: dashed ? 1.5 : 2.5,
+				pointRadius: dashed ? 0 : 4
+			}))
+		};
+	}
+
+	onMount(() => {
+		let gone = false;
+		void import('chart.js').then(
+			({ Chart, LineController, LineElement, PointElement, LinearScale, CategoryScale }) => {
+				if (gone) return;
+				Chart.register(LineController, LineElement, PointElement, LinearScale, CategoryScale);
+				const hairline = inked('--color-hairline');
+				const ink = inked('--color-base-content');
+				const ticks = { color: ink, font: { size: 14 } };
+				chart = new Chart<'line', number[], string>(canvas, {
+					type: 'line',
+					data: dataNow(),
+					plugins: [wordsAtTheEnd],
+					options: {
+						animation: false,
+						maintainAspectRatio: false,
+						events: [],
+						layout: { padding: { right: 150, top: 12 } },
+						scales: {
+							x: { grid: { display: false }, ticks },
+							y: { beginAtZero: true, grid: { color: hairline }, ticks: { ...ticks, maxTicksLimit: 5 } }
+						}
+					}
+				});
+			}
+		);
+		return () => {
+			gone = true;
+			chart?.destroy();
+		};
+	});
+	$effect(() => {
+		void [points, lines];
+		if (!chart) return;
+		chart.data = dataNow();
+		chart.update();
+	});
+</script>
+
+<figure class="min-w-0">
+	<figcaption class="mb-1 font-semibold">{title}</figcaption>
+	<div class="relative h-56"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>
+	<table class="sr-only">
+		<caption>{title}</caption>
+		<thead>
+			<tr>
+				<th scope="col">When</th>
+				{#each lines as { says } (says)}<th scope="col">{says}</th>{/each}
+			</tr>
+		</thead>
+		<tbody>
+			{#each points as point, i (i)}
+				<tr>
+					<th scope="row">{point}</th>
+					{#each lines as { says, values } (says)}<td>{values[i]}</td>{/each}
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</figure>
