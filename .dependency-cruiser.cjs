@@ -28,9 +28,9 @@ const ROADS = {
 		'swatch',
 		'bench',
 		'key',
-		'course',
 		'stage',
 		'sheet',
+		'course',
 		'start',
 		'bringing',
 		'server'

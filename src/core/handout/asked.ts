@@ -8,13 +8,21 @@ export type HandoutFile = (typeof HANDOUT_FILES)[number];
 /** Most sheets that are made in one go: one for each learner of a large class. */
 export const MOST_VARIANTS = 60;
 
-/** What a teacher asks to be made: sheets in one or more variants, or a poster of a part that is shown. */
+/** What a teacher asks to be made: sheets in one or more variants, those of a course in one, or a poster of a part that is shown. */
 export const askedShape = z.readonly(
 	z.discriminatedUnion('kind', [
 		z.strictObject({
 			kind: z.literal('sheets'),
 			as: z.enum(HANDOUT_FILES),
 			variants: z.array(handoutOptionsShape).check(z.minLength(1), z.maxLength(MOST_VARIANTS))
+		}),
+		/** the sheets of several lessons in one file, under one title */
+		z.strictObject({
+			kind: z.literal('course'),
+			as: z.enum(HANDOUT_FILES),
+			title: z.string().check(z.maxLength(200)),
+			lessons: z.array(z.uuid()).check(z.minLength(1), z.maxLength(100)),
+			options: handoutOptionsShape
 		}),
 		z.strictObject({
 			kind: z.literal('poster'),

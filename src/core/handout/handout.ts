@@ -4,6 +4,7 @@ import { answerFor } from '../lesson/answers';
 import { retold } from '../telling/said';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
 import { compacted } from './compact';
+import { ANSWERS } from './course';
 import { finishingBlocks, GOES_HOME, partSection } from './partSections';
 import { careSection, keySection, materialSection, shortWordSection, slipSection } from './reference';
 import { swatchBlocks, type Length } from './swatchBlocks';
@@ -65,7 +66,7 @@ function answers(lesson: Lesson, parts: readonly Part[], voice: Voice): Section[
 		part.kind === 'check' ? [`- **${part.title}.** ${answerFor(lesson, part, voice)}`] : []
 	);
 	return items.length > 0
-		? [{ id: 'answers', title: 'Answers', newPage: true, blocks: [{ kind: 'text', text: items.join('\n') }] }]
+		? [{ id: ANSWERS, title: 'Answers', newPage: true, blocks: [{ kind: 'text', text: items.join('\n') }] }]
 		: [];
 }
 

@@ -7,6 +7,7 @@ import {
 	courseView,
 	datesFrom,
 	knownCrossings,
+	nextInCourse,
 	parseKnown,
 	restsOn,
 	swapLessons,
@@ -22,6 +23,8 @@ const taught = (...names: string[]) =>
 const lesson = (id: string, ...names: string[]): CourseLesson => ({
 	id,
 	title: `Lesson ${id}`,
+	level: 'improver',
+	medium: 'hand',
 	minutes: 90,
 	crossings: taught(...names)
 });
@@ -69,6 +72,39 @@ describe('a course', () => {
 			'2026-11-03T19:00'
 		]);
 		expect(datesFrom('2026-12-28T19:00', 7, 2)[1]).toBe('2027-01-04T19:00');
+	});
+
+	it('has no class on days that are left out: that lesson and those after it come later', () => {
+		expect(datesFrom('2026-12-17T19:00', 7, 3, ['2026-12-24', '2026-12-31'])).toEqual([
+			'2026-12-17T19:00',
+			'2027-01-07T19:00',
+			'2027-01-14T19:00'
+		]);
+	});
+
+	it('tells the same cross in two media apart', () => {
+		const machine: CourseLesson = { ...lesson('b', '2/2 RC'), medium: 'machine' };
+		const { steps, ladder } = courseView([lesson('a', '2/2 RC'), machine]);
+		expect(steps[1].teaches).toEqual(['2/2 RC']);
+		expect(ladder.map(({ medium }) => medium)).toEqual(['hand', 'machine']);
+		// What learners bring along they have met, in whatever medium.
+		expect(courseView([machine], knownCrossings(['2/2 RC'])).steps[0].teaches).toEqual([]);
+	});
+
+	it('goes on with what fills a gap, before the lesson that rests on it, else with the next step', () => {
+		const gapped = [lesson('a', '3/3 LC')];
+		expect(nextInCourse(courseView(gapped), gapped, [])).toMatchObject({
+			crossings: ['2/2 LC'],
+			before: 'a',
+			known: []
+		});
+		const whole = [lesson('a', '2/2 RC')];
+		expect(nextInCourse(courseView(whole), whole, ['1/1 RC'])).toMatchObject({
+			crossings: ['2/2 LC'],
+			before: null,
+			known: ['1/1 RC', '2/2 RC']
+		});
+		expect(nextInCourse(courseView([]), [], [])).toBeNull();
 	});
 
 	it('is drafted from what one evening cannot hold: nothing twice, nothing lost, each in its time', () => {

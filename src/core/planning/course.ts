@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { rope } from '../crossing/lean';
 import { hardness } from './hardness';
+import { nextStep } from './nextStep';
 import type { Lesson } from '../lesson/lesson';
 import { readName } from '../naming/read';
 import { fault, good, type Result } from '../result';
@@ -19,13 +20,17 @@ export const courseShape = z.readonly(
 		/** names that are known before the first lesson */
 		known: z.readonly(z.array(z.string().check(z.maxLength(200))).check(z.maxLength(100))),
 		/** days from one lesson to the next */
-		every: z.number().check(z.int(), z.minimum(1), z.maximum(366))
+		every: z.number().check(z.int(), z.minimum(1), z.maximum(366)),
+		/** days on which there is no class, `2026-12-24` */
+		without: z.optional(z.readonly(z.array(z.iso.date()).check(z.maxLength(100)))),
+		/** where it is held */
+		place: z.optional(z.string().check(z.maxLength(200)))
 	})
 );
 export type Course = z.infer<typeof courseShape>;
 
 /** A lesson of a course, as far as a course looks at it. */
-export type CourseLesson = Pick<Lesson, 'title' | 'minutes' | 'starts' | 'crossings'> & {
+export type CourseLesson = Pick<Lesson, 'title' | 'level' | 'medium' | 'minutes' | 'starts' | 'crossings'> & {
 	readonly id: string;
 };
 
@@ -33,6 +38,7 @@ export type CourseLesson = Pick<Lesson, 'title' | 'minutes' | 'starts' | 'crossi
 export interface Rung {
 	readonly name: string;
 	readonly crossing: Crossing;
+	readonly medium: Lesson['medium'];
 	/** the lesson that teaches it first */
 	readonly lesson: string;
 	/** names of the crossings it rests on that are taught or known before it */
@@ -65,16 +71,19 @@ export function courseView(
 	lessons: readonly CourseLesson[],
 	known: readonly { readonly name: string; readonly crossing: Crossing }[] = []
 ): CourseView {
-	const taught: { name: string; crossing: Crossing }[] = [...known];
+	// What learners bring along they may have met in any medium.
+	const taught: { name: string; crossing: Crossing; medium?: Lesson['medium'] }[] = [...known];
+	const same = (one: (typeof taught)[number], crossing: Crossing, medium: Lesson['medium']) =>
+		(one.medium ?? medium) === medium && sameCrossing(one.crossing, crossing);
 	const ladder: Rung[] = [];
 	const steps = lessons.map((lesson): CourseStep => {
 		const before = [...taught];
 		const fresh = lesson.crossings.filter(
-			({ crossing }) => !before.some((one) => sameCrossing(one.crossing, crossing))
+			({ crossing }) => !before.some((one) => same(one, crossing, lesson.medium))
 		);
 		const repeats = lesson.crossings.filter((one) => !fresh.includes(one));
 		for (const { crossing } of repeats) {
-			const at = ladder.findIndex((rung) => sameCrossing(rung.crossing, crossing));
+			const at = ladder.findIndex((rung) => same(rung, crossing, lesson.medium));
 			if (at >= 0) ladder[at] = { ...ladder[at], again: [...ladder[at].again, lesson.id] };
 		}
 		// Within a lesson the easier one comes first, whatever the order they stand in.
@@ -85,12 +94,13 @@ export function courseView(
 			ladder.push({
 				name,
 				crossing,
+				medium: lesson.medium,
 				lesson: lesson.id,
 				restsOn: under.filter((one) => hardness(one.crossing) === closest).map((one) => one.name),
 				gap: under.length > 0 ? null : missingUnder(crossing),
 				again: []
 			});
-			taught.push({ name, crossing });
+			taught.push({ name, crossing, medium: lesson.medium });
 		}
 		const takes = new Set(
 			ladder
@@ -129,15 +139,25 @@ function missingUnder(crossing: Crossing): string | null {
 	return crossing.stitches > 3 ? `2/2 ${letter}` : `1/1 ${letter}`;
 }
 
-/** When each lesson of a course would begin, from the first one's start on: local time, `2026-11-26T19:00`. */
-export function datesFrom(starts: string, every: number, lessons: number): string[] {
+/**
+ * When each lesson of a course would begin, from the first one's start on: local time, `2026-11-26T19:00`. A day without class
+ * is passed over: that lesson, and those after it, come so many days later.
+ */
+export function datesFrom(
+	starts: string,
+	every: number,
+	lessons: number,
+	without: readonly string[] = []
+): string[] {
 	const [day, hour] = starts.split('T');
 	// Days are counted in UTC, so that no change of the clocks moves an evening.
 	const first = Date.parse(`${day}T00:00:00Z`);
-	return Array.from({ length: lessons }, (_, i) => {
-		const date = new Date(first + i * every * 86_400_000);
-		return `${date.toISOString().slice(0, 10)}T${hour}`;
-	});
+	const dates: string[] = [];
+	for (let i = 0; dates.length < lessons; i++) {
+		const date = new Date(first + i * every * 86_400_000).toISOString().slice(0, 10);
+		if (!without.includes(date)) dates.push(`${date}T${hour}`);
+	}
+	return dates;
 }
 
 /** The lessons of a course with two of them in each other's place; those between them stay where they are. */
@@ -157,8 +177,41 @@ export function parseKnown(text: string): Result<string[]> {
 }
 
 /** Crosses that learners bring along, as their names are read first. */
-export const knownCrossings = (names: readonly string[]): { name: string; crossing: Crossing }[] =>
+export const knownCrossings = (
+	names: readonly string[],
+	medium: Lesson['medium'] = 'hand'
+): { name: string; crossing: Crossing }[] =>
 	names.flatMap((name) => {
-		const answer = readName(name);
+		const answer = readName(name, { medium });
 		return answer.ok ? [{ name, crossing: answer.value.readings[0].crossing }] : [];
 	});
+
+/** What the next lesson of a course is to teach, where it comes, and why. */
+export interface NextInCourse {
+	readonly crossings: readonly string[];
+	readonly known: readonly string[];
+	/** the lesson it comes before; at the end where it is `null` */
+	readonly before: string | null;
+	readonly because: string;
+}
+
+/** The next lesson: what fills the lowest gap of the ladder, else the step after its top; `null` where there is none. */
+export function nextInCourse(
+	{ ladder }: CourseView,
+	lessons: readonly CourseLesson[],
+	known: readonly string[]
+): NextInCourse | null {
+	const gap = ladder.find((rung) => rung.gap !== null);
+	const before = gap ? ladder.slice(0, ladder.indexOf(gap)) : ladder;
+	const names = [...known, ...before.map(({ name }) => name)];
+	if (gap?.gap)
+		return {
+			crossings: [gap.gap],
+			known: names,
+			before: gap.lesson,
+			because: `${gap.name} rests on ${gap.gap}, which nobody has taught by then: it comes before.`
+		};
+	const medium = lessons.at(-1)?.medium ?? 'hand';
+	const step = nextStep(ladder, [...ladder, ...knownCrossings(known, medium)], medium);
+	return step && { crossings: [step.name], known: names, before: null, because: step.because };
+}

@@ -1,15 +1,10 @@
-import { sameCrossing, type Crossing } from '../crossing/crossing';
-import { rope } from '../crossing/lean';
-import { mirror } from '../crossing/transform';
 import { inList } from '../english';
 import { MOST_MINUTES } from '../lesson/schema';
 import type { Lesson, LessonCrossing } from '../lesson/lesson';
-import { readName } from '../naming/read';
-import { nameIn } from '../naming/schools';
 import type { Brief } from '../planning/brief';
-import { hardness } from '../planning/hardness';
+import { knownCrossings } from '../planning/course';
+import { nextStep } from '../planning/nextStep';
 import { askedAs } from '../planning/subject';
-import { checkMedium } from '../technique/medium';
 import type { ClassRecord, Taken } from './classRecord';
 import { namesIn } from './writeUp';
 
@@ -44,7 +39,8 @@ export function nextLesson(lesson: Lesson, record: ClassRecord): NextLesson {
 		because.push(`${inList(sat.map(({ name }) => name))} sat: taken as known, not taught again.`);
 	const known = [...(lesson.known ?? []), ...sat.map((one) => askedAs(one, medium))];
 	const asked = [...left, ...hard].map((one) => askedAs(one, medium));
-	const step = asked.length < MOST_AT_ONCE ? nextStep(sat, crossings, lesson) : null;
+	const before = [...crossings, ...knownCrossings(lesson.known ?? [], medium)];
+	const step = asked.length < MOST_AT_ONCE ? nextStep(sat, before, medium) : null;
 	if (step) {
 		asked.push(step.name);
 		because.push(step.because);
@@ -85,36 +81,4 @@ function isLeft(parts: readonly Taken[], { parts: all }: ClassRecord): boolean {
 	return (
 		given && parts.length > 0 && parts.every(({ dropped, seconds }) => dropped || seconds < LEAST_SECONDS)
 	);
-}
-
-/** The cross that follows from what sat: its other lean, else one stitch more on each side. */
-function nextStep(
-	sat: readonly LessonCrossing[],
-	taught: readonly LessonCrossing[],
-	{ medium, known = [] }: Lesson
-): { name: string; because: string } | null {
-	const before = [
-		...taught.map(({ crossing }) => crossing),
-		...known.flatMap((name): Crossing[] => {
-			const read = readName(name, { medium });
-			return read.ok ? [read.value.readings[0].crossing] : [];
-		})
-	];
-	const isNew = (crossing: Crossing) =>
-		checkMedium(crossing, medium).ok && !before.some((one) => sameCrossing(one, crossing));
-	const hardest = [...sat].sort((a, b) => hardness(b.crossing) - hardness(a.crossing));
-	for (const { name, crossing } of hardest) {
-		const other = mirror(crossing);
-		const called = nameIn(other, 'over', medium).name;
-		if (called && isNew(other))
-			return { name: called, because: `After ${name} comes ${called}: its other lean.` };
-	}
-	for (const { name, crossing } of hardest) {
-		const wide = Math.floor(crossing.stitches / 2) + 1;
-		const called = `${wide}/${wide} ${rope(crossing) === 'left' ? 'LC' : 'RC'}`;
-		const read = readName(called, { medium });
-		if (read.ok && isNew(read.value.readings[0].crossing))
-			return { name: called, because: `After ${name} comes ${called}: a stitch wider on each side.` };
-	}
-	return null;
 }

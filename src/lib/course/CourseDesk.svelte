@@ -6,12 +6,22 @@
 	import { resolve } from '$app/paths';
 	import { readAnew } from '$lib/client/reading';
 	import Icon from '$lib/ui/Icon.svelte';
-	import { courseView, knownCrossings, swapLessons, parseKnown } from '$core/planning/course';
+	import { courseView, knownCrossings, nextInCourse, swapLessons, parseKnown } from '$core/planning/course';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import { startSaid } from '$lib/ui/locale';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { CoursePage } from '$lib/wire/course';
 	import { OpenCourse } from './openCourse.svelte';
+	import type { Lesson } from '$core/lesson/lesson';
+	import { newId } from '$lib/client/id';
+	import { postJson } from '$lib/client/requests';
+	import SheetJobList from '$lib/sheet/SheetJobList.svelte';
+	import { SheetJobs } from '$lib/sheet/jobs.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
+	import Field from '$lib/ui/Field.svelte';
+	import { daySaid } from '$lib/ui/locale';
+	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import { LESSONS } from '$lib/wire/lesson';
 
 	/** Lessons in a row: their order, their days, what they take as known, and the ladder of their crosses. */
 	let { data }: { data: CoursePage } = $props();
@@ -51,6 +61,41 @@
 		typed = { ...typed, every: fits ? undefined : text };
 		if (fits) void open.change({ every });
 		else open.trouble = 'Lessons come 1 to 366 days after one another.';
+	}
+
+	const next = $derived(nextInCourse(view, open.lessons, course.known));
+	let drafting = $state(false);
+	/** Keeps the lesson that was drafted, and puts it where the course wants it. */
+	async function keepNext(lesson: Lesson) {
+		if (!next) return;
+		const lessonId = newId();
+		const trouble = await postJson(LESSONS, { lessonId, title: lesson.title, document: lesson });
+		drafting = false;
+		if (trouble) return void (open.trouble = trouble);
+		const at = next.before === null ? course.lessons.length : course.lessons.indexOf(next.before);
+		await open.change({ lessons: [...course.lessons.slice(0, at), lessonId, ...course.lessons.slice(at)] });
+	}
+
+	const without = $derived(course.without ?? []);
+	let free = $state('');
+	function leaveOut() {
+		if (!free) return void (open.trouble = 'Choose the day on which there is no class.');
+		void open.change({ without: [...new Set([...without, free])].sort() });
+		free = '';
+	}
+
+	let jobs = $state.raw<SheetJobs | null>(null);
+	/** The sheets of all lessons in one file. */
+	async function makeSheets() {
+		jobs ??= new SheetJobs(open.lessons[0].id, []);
+		await jobs.ask({
+			kind: 'course',
+			as: 'pdf',
+			title: course.title || 'Course',
+			lessons: open.lessons.map(({ id }) => id),
+			options: { paper: settings.value.units === 'cm' ? 'a4' : 'letter', terms: settings.value.terms }
+		});
+		jobs.watch();
 	}
 
 	async function remove() {
@@ -124,6 +169,11 @@
 			{/each}
 		</ol>
 		<div class="mt-5 flex flex-wrap items-end gap-4">
+			{#if next && open.lessons.length > 0}
+				<button type="button" class="btn btn-outline" onclick={() => (drafting = true)}
+					>Draft the next lesson: {next.crossings.join(', ')}</button
+				>
+			{/if}
 			{#if addable.length > 0}
 				<label class="grid gap-1">
 					<span class="text-quiet">Another lesson</span>
@@ -170,12 +220,53 @@
 					/>
 				</label>
 				<button class="btn btn-outline">Set the days</button>
+			</form>
+			<div class="mt-4 flex flex-wrap items-end gap-4">
+				<label class="grid gap-1">
+					<span class="text-quiet">A day without class</span>
+					<input class="input w-auto!" type="date" bind:value={free} />
+				</label>
+				<button type="button" class="btn btn-outline" onclick={leaveOut}>Leave it out</button>
+				{#if without.length > 0}
+					<ul class="flex flex-wrap gap-2" aria-label="Days without class">
+						{#each without as day (day)}
+							<li>
+								<button
+									type="button"
+									class="btn"
+									onclick={() => open.change({ without: without.filter((one) => one !== day) })}
+									>{daySaid(`${day}T00:00`, settings.locale)}
+									<Icon name="x" size={18} /><span class="sr-only">has class after all</span></button
+								>
+							</li>
+						{/each}
+					</ul>
+				{/if}
+				<div class="min-w-56 flex-1">
+					<Field
+						label="Where it is held"
+						value={course.place ?? ''}
+						maxlength={200}
+						autocomplete="off"
+						onchange={(event) => open.change({ place: event.currentTarget.value || undefined })}
+					/>
+				</div>
+			</div>
+			<p class="mt-6 flex flex-wrap gap-3">
 				{#if dated}
 					<a class="btn btn-outline" href={resolve('/courses/[id]/calendar', { id: data.id })} download
 						>Calendar file</a
 					>
 				{/if}
-			</form>
+				<a class="btn btn-outline" href={resolve('/courses/[id]/programme', { id: data.id })}
+					>The programme, to print</a
+				>
+				<button type="button" class="btn btn-outline" onclick={makeSheets}>All sheets in one file</button>
+			</p>
+			{#if jobs}
+				<SheetJobList list={jobs.all} label="Files just made" {jobs} />
+				<p role="alert" class="font-semibold text-error empty:hidden">{jobs.trouble ?? ''}</p>
+			{/if}
 		{/if}
 		<p class="mt-10">
 			<button type="button" class="btn" onclick={remove}>Remove this course</button>
@@ -195,7 +286,11 @@
 						><ClothPicture crossing={rung.crossing} numbers={false} alt="" /></span
 					>
 					<div class="min-w-0">
-						<p class="font-semibold">{rung.name}</p>
+						<p class="font-semibold">
+							{rung.name}{#if rung.medium !== 'hand'}<span class="text-sm font-normal text-quiet">
+									{MEDIUM_NAMES[rung.medium]}</span
+								>{/if}
+						</p>
 						<p class="text-sm text-quiet">{titleOf(rung.lesson)}</p>
 						{#if rung.restsOn.length > 0}<p class="text-sm">rests on {rung.restsOn.join(', ')}</p>{/if}
 						{#if rung.gap}
@@ -212,4 +307,11 @@
 		</ol>
 	</section>
 </div>
+<Dialog title="The next lesson of the course" wide bind:open={drafting}>
+	{#if next}
+		{#await import('./NextInCourse.svelte') then { default: NextInCourse }}
+			<NextInCourse {next} like={open.lessons.at(-1)!} onkeep={keepNext} />
+		{/await}
+	{/if}
+</Dialog>
 <PondEdge />

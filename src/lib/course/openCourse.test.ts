@@ -4,7 +4,11 @@ import type { CoursePage } from '$lib/wire/course';
 import { OpenCourse } from './openCourse.svelte';
 
 const course: Course = { format: COURSE_FORMAT, title: 'Reeds', lessons: ['a', 'b'], known: [], every: 7 };
-const lessons = ['a', 'b', 'c'].map((id) => ({ id, title: id, minutes: 90, crossings: [] }));
+const lessons = ['a', 'b', 'c'].map((id) => ({
+	...{ id, title: id, minutes: 90, crossings: [] },
+	level: 'improver' as const,
+	medium: 'hand' as const
+}));
 
 describe('an open course', () => {
 	/** what the server has */

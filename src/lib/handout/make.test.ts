@@ -12,6 +12,7 @@ import {
 	variantName,
 	type Asked
 } from '$core/handout/asked';
+import { handoutShape } from '$core/handout/schema';
 import { posterOf } from '$core/handout/poster';
 import { parseLesson } from '$core/formats/lesson';
 import { made } from './make';
@@ -29,6 +30,7 @@ async function make(asked: Asked) {
 	const result = await made({
 		asked,
 		lesson,
+		others: [{ ...lesson, title: 'The second evening' }],
 		own: () => null,
 		madeAt: '2026-11-26T19:00:00Z',
 		folder,
@@ -38,6 +40,26 @@ async function make(asked: Asked) {
 }
 
 describe('what is made', () => {
+	it('is one file for a course: every lesson with a page to begin on, answers behind all', async () => {
+		const id = '7b1c9a30-5d1f-4a52-9a58-0a1f2b3c4d5e';
+		const { result } = await make({
+			kind: 'course',
+			as: 'json',
+			title: 'Evenings in the hide',
+			lessons: [id],
+			options: {}
+		});
+		if (!result.ok) throw new Error(result.error.message);
+		expect(result.value.name).toBe('Evenings in the hide.json');
+		const handout = handoutShape.parse(JSON.parse(readFileSync(result.value.path, 'utf8')));
+		const titles = handout.sections.map(({ title }) => title);
+		expect(titles).toContain('1. Your first two leans');
+		expect(titles).toContain('2. The second evening');
+		expect(titles.slice(-2)).toEqual(['Answers: Your first two leans', 'Answers: The second evening']);
+		expect(handout.sections.filter(({ newPage }) => newPage)).toHaveLength(2);
+		expect(new Set(handout.sections.map((section) => section.id)).size).toBe(titles.length);
+	});
+
 	it('is one file for one variant, and a zip with names of their own for several', async () => {
 		const one = await make({ kind: 'sheets', as: 'md', variants: [{ hand: 'left' }] });
 		expect(one.result).toMatchObject({

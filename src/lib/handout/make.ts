@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { zip, type AsyncZippable } from 'fflate';
 import { promisify } from 'node:util';
 import { differing, fileNameOf, variantName, type Asked } from '$core/handout/asked';
+import { courseHandout } from '$core/handout/course';
 import { handoutOf } from '$core/handout/handout';
 import { posterOf } from '$core/handout/poster';
 import type { Lesson } from '$core/lesson/lesson';
@@ -31,6 +32,8 @@ export interface MadeFile {
 export interface Matter {
 	readonly asked: Asked;
 	readonly lesson: Lesson;
+	/** the lessons after it, where the sheets of a course are asked for */
+	readonly others: readonly Lesson[];
 	readonly own: OwnPictures;
 	readonly madeAt: string;
 	/** where files may be written */
@@ -50,6 +53,17 @@ export async function made(matter: Matter): Promise<Result<MadeFile>> {
 		await writePoster(path, poster, madeAt);
 		onProgress(1, 1);
 		return good({ path, name: fileNameOf(poster.title, 'poster', 'pdf'), type: TYPES.pdf });
+	}
+	if (asked.kind === 'course') {
+		const { as, title, options } = asked;
+		const handout = courseHandout(
+			title,
+			[lesson, ...matter.others].map((one) => handoutOf(one, options))
+		);
+		const path = join(folder, `course.${as}`);
+		const all = handout.sections.length;
+		await writeHandout(path, as, handout, matter.own, madeAt, { onSection: (done) => onProgress(done, all) });
+		return good({ path, name: fileNameOf(title, '', as), type: TYPES[as] });
 	}
 	const { as, variants } = asked;
 	const files = [];

@@ -4,10 +4,12 @@ import { calendarOf } from './calendar';
 describe('a calendar', () => {
 	it('says a title as a title, whatever is in it', () => {
 		const title = 'Plaits\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nSUMMARY:Not ours; a, b\\c';
-		const said = calendarOf(title, [
+		const said = calendarOf({ title, place: 'The hide, by the reeds\nATTACH:x' }, [
 			{
 				id: '7',
 				title,
+				level: 'improver',
+				medium: 'hand',
 				minutes: 90,
 				starts: '2026-11-26T19:00',
 				crossings: [
@@ -26,5 +28,7 @@ describe('a calendar', () => {
 		expect(said.replaceAll('\r\n ', '')).toContain(
 			'SUMMARY:Plaits\\nEND:VEVENT\\nBEGIN:VEVENT\\nSUMMARY:Not ours\\; a\\, b\\\\c'
 		);
+		expect(said.replaceAll('\r\n ', '')).toContain('LOCATION:The hide\\, by the reeds ATTACH:x');
+		expect(said.replaceAll('\r\n ', '')).toContain('\\, 1 of 1)');
 	});
 });

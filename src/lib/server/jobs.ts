@@ -56,11 +56,16 @@ async function make(job: ClaimedJob): Promise<void> {
 		const kept = await findLesson(job.owner, job.lesson);
 		if (!kept) return await failJob(job.id, 'The lesson was put away meanwhile.');
 		const lesson = followSources(kept.lesson, kept.sources);
+		const others = await othersOf(job);
 		const result = await made(job.id, {
 			asked: job.asked,
 			lesson,
+			others,
 			folder,
-			pictures: await picturesOf(job.owner, lesson),
+			pictures: Object.assign(
+				{},
+				...(await Promise.all([lesson, ...others].map((one) => picturesOf(job.owner, one))))
+			),
 			madeAt: new Date().toISOString().replace(/\.\d+Z$/, 'Z')
 		});
 		if (!result) return;
@@ -76,6 +81,15 @@ async function make(job: ClaimedJob): Promise<void> {
 		await rm(folder, { recursive: true, force: true });
 		await job.release();
 	}
+}
+
+/** The other lessons whose sheets are asked for in one file, without those that were put away. */
+async function othersOf({ owner, lesson, asked }: ClaimedJob): Promise<Lesson[]> {
+	if (asked.kind !== 'course') return [];
+	const found = await Promise.all(
+		asked.lessons.filter((id) => id !== lesson).map((id) => findLesson(owner, id))
+	);
+	return found.flatMap((kept) => (kept ? [followSources(kept.lesson, kept.sources)] : []));
 }
 
 /** Makes a sheet beside the server's own thread; `null` when it was called off, or the server stops. */

@@ -5,7 +5,7 @@
 	import Icon from '$lib/ui/Icon.svelte';
 
 	/** One file: how far it is made, and then what can be done with it. */
-	let { job, jobs, onlook }: { job: Job; jobs: SheetJobs; onlook: (job: Job) => void } = $props();
+	let { job, jobs, onlook }: { job: Job; jobs: SheetJobs; onlook?: (job: Job) => void } = $props();
 </script>
 
 <div class="grid gap-1.5" data-job={job.id}>
@@ -23,7 +23,7 @@
 			<a class="btn btn-outline" href={resolve('/jobs/[id]', { id: job.id })} download
 				><Icon name="download" size={17} /> Save</a
 			>
-			{#if job.name?.endsWith('.pdf')}
+			{#if onlook && job.name?.endsWith('.pdf')}
 				<button type="button" class="btn" onclick={() => onlook(job)} aria-label="See the pages of {job.name}"
 					>See it</button
 				>

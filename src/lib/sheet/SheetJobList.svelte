@@ -9,7 +9,7 @@
 		label,
 		jobs,
 		onlook
-	}: { list: readonly Job[]; label: string; jobs: SheetJobs; onlook: (job: Job) => void } = $props();
+	}: { list: readonly Job[]; label: string; jobs: SheetJobs; onlook?: (job: Job) => void } = $props();
 </script>
 
 {#if list.length > 0}

@@ -25,7 +25,7 @@ export async function findCourse(
 	if (rows.length === 0) return null;
 	const [kept] = rows;
 	const { rows: lessons } = await database().query<CourseLesson>(
-		`select id, document->>'title' as title, (document->>'minutes')::int as minutes, document->>'starts' as starts,
+		`select id, document->>'title' as title, document->>'level' as level, document->>'medium' as medium, (document->>'minutes')::int as minutes, document->>'starts' as starts,
 			document->'crossings' as crossings
 		from lessons join unnest($2::text[]) with ordinality as wanted (wanted, place) on wanted = id::text
 		where owner = $1 and removed_at is null order by place`,

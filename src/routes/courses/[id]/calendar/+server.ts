@@ -7,7 +7,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, locals }) => {
 	const kept = isId(params.id) ? await findCourse(locals.teacher.id, params.id) : null;
 	if (!kept) return noSuchCourse();
-	return new Response(calendarOf(kept.course.title, kept.lessons), {
+	return new Response(calendarOf(kept.course, kept.lessons), {
 		headers: {
 			'content-type': 'text/calendar; charset=utf-8',
 			'content-disposition': 'attachment; filename="course.ics"'

@@ -15,7 +15,8 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const owner = locals.teacher.id;
 	const kept = isId(params.id) ? await findCourse(owner, params.id) : null;
 	if (!kept) return noSuchCourse();
-	const dates = datesFrom(body.value.starts, kept.course.every, kept.lessons.length);
+	const { every, without } = kept.course;
+	const dates = datesFrom(body.value.starts, every, kept.lessons.length, without);
 	for (const [i, { id }] of kept.lessons.entries()) {
 		const change = { kind: 'set' as const, fields: { starts: dates[i] } };
 		// A day that is given here stands, whoever gave another before.

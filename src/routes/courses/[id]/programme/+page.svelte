@@ -1,0 +1,7 @@
+<script lang="ts">
+	import Programme from '$lib/course/Programme.svelte';
+
+	let { data } = $props();
+</script>
+
+<Programme {data} />
