@@ -98,7 +98,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 		['POST', `/api/lessons/${lesson}/copies`, { lessonId: randomUUID(), title: 'x' }]
 	],
 	'/api/lessons/[id]/history': ({ lesson }) => [['GET', `/api/lessons/${lesson}/history`]],
-	'/api/lessons/[id]/history/[version]': ({ lesson }) => [['GET', `/api/lessons/${lesson}/history/first`]],
+	'/api/lessons/[id]/history/[version]': ({ lesson }) => [['GET', `/api/lessons/${lesson}/history/drafted`]],
 	'/api/lessons/[id]/news': ({ lesson }) => [['GET', `/api/lessons/${lesson}/news?version=-1`]],
 	'/api/lessons/[id]/tags': ({ lesson }) => [['POST', `/api/lessons/${lesson}/tags`, { tags: ['taken'] }]],
 	'/api/lessons/[id]/taught': ({ lesson }) => [

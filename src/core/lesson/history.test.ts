@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyChange, invertChange } from './change';
-import { historyOf, lessonAt, type Dated } from './history';
+import { draftedAs, historyOf, lessonAt, type Dated } from './history';
 import { type Change, type Lesson } from './lesson';
 import { anyChange, lesson, set } from '../../../tests/support/changes';
 
@@ -19,6 +19,23 @@ describe('a history', () => {
 			{ version: 3, at: 60 * MINUTE, said: '1 part removed' },
 			{ version: 2, at: MINUTE, said: '2 parts changed' }
 		]);
+	});
+
+	it('knows what it was drafted as: the draft that most of its parts come from, without what was the teacher’s own', () => {
+		const redrawn: Lesson = {
+			...lesson,
+			parts: lesson.parts.map((part) => ({ ...part, id: `new-${part.id}` }))
+		};
+		const [mine] = redrawn.parts;
+		const again: Change = { kind: 'restore', lesson: redrawn, own: [mine.id] };
+		const ids = (one: Lesson) => one.parts.map(({ id }) => id);
+		expect(draftedAs(lesson, [])).toBe(lesson);
+		const taken = dated([set('a', { title: 'x' }), again], () => 0);
+		expect(ids(draftedAs(lesson, taken))).toEqual(ids(redrawn).slice(1));
+		expect(historyOf(lesson, taken)[0].said).toMatch(/^Drafted again: /);
+		// A draft that was taken back is none of it.
+		const back = dated([again, { kind: 'restore', lesson }], () => 0);
+		expect(ids(draftedAs(lesson, back))).toEqual(ids(lesson));
 	});
 
 	it('gives back any version, and bringing one back is one more version', () => {

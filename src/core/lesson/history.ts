@@ -26,6 +26,26 @@ export const lessonAt = (original: Lesson, changes: readonly Dated[], version: n
 		.filter((one) => one.version <= version)
 		.reduce((lesson, { change }) => applyChange(lesson, change), original);
 
+/**
+ * What a lesson was drafted as: how it began, or as it was drafted anew, without the parts that were the teacher's own then.
+ * Of several drafts it is the one that most of its parts come from, the latest of such: a draft may have been taken back.
+ */
+export function draftedAs(original: Lesson, changes: readonly Dated[]): Lesson {
+	const drafts = changes.flatMap(({ change }): Lesson[] =>
+		change.kind === 'restore' && change.own
+			? [
+					{
+						...change.lesson,
+						parts: change.lesson.parts.filter(({ id }) => !change.own!.includes(id))
+					}
+				]
+			: []
+	);
+	const now = new Set(lessonAt(original, changes, Infinity).parts.map(({ id }) => id));
+	const shared = ({ parts }: Lesson) => parts.filter(({ id }) => now.has(id)).length;
+	return drafts.reduce((best, draft) => (shared(draft) >= shared(best) ? draft : best), original);
+}
+
 /** The history of a lesson, the newest first: changes made in one sitting are told together. */
 export function historyOf(original: Lesson, changes: readonly Dated[]): HistoryLine[] {
 	const sittings: Dated[][] = [];
@@ -40,7 +60,8 @@ export function historyOf(original: Lesson, changes: readonly Dated[]): HistoryL
 		const before = lesson;
 		lesson = sitting.reduce((so, { change }) => applyChange(so, change), before);
 		const { version, at, change } = sitting.at(-1)!;
-		const back = change.kind === 'restore' ? 'An earlier version brought back: ' : '';
+		const back =
+			change.kind !== 'restore' ? '' : change.own ? 'Drafted again: ' : 'An earlier version brought back: ';
 		return { version, at, said: back + inShort(lessonDifferences(before, lesson)) };
 	});
 	return lines.reverse();

@@ -266,5 +266,10 @@ export const changeShape = z.discriminatedUnion('kind', [
 		fields: z.readonly(z.partial(z.strictObject({ name: line, crossing: crossingShape, saying: text })))
 	}),
 	/** the whole lesson as it was, or as it is drafted anew */
-	z.strictObject({ kind: z.literal('restore'), lesson: lessonShape })
+	z.strictObject({
+		kind: z.literal('restore'),
+		lesson: lessonShape,
+		/** where it is drafted anew: the parts of it that are the teacher's own, by their ids */
+		own: z.optional(z.readonly(z.array(id).check(z.maxLength(400))))
+	})
 ]);

@@ -16,7 +16,7 @@
 	let drafted = $state.raw<Lesson | null>(null);
 	let wrong = $state<string | null>(null);
 	onMount(async () => {
-		const answer = await getJson(lessonVersionAt(open.id, 'first'), earlierLessonShape);
+		const answer = await getJson(lessonVersionAt(open.id, 'drafted'), earlierLessonShape);
 		if (answer.ok) drafted = answer.value.lesson;
 		else wrong = answer.error.message;
 	});
@@ -39,8 +39,8 @@
 	const drop = (id: string) =>
 		(without = without.includes(id) ? without.filter((one) => one !== id) : [...without, id]);
 
-	function take(lesson: Lesson) {
-		open.change({ kind: 'restore', lesson }, { said: 'Drafted again.' });
+	function take(lesson: Lesson, own: readonly string[]) {
+		open.change({ kind: 'restore', lesson, own }, { said: 'Drafted again.' });
 		ontake();
 	}
 </script>
@@ -101,7 +101,7 @@
 			</li>
 		{/each}
 	</ol>
-	<button type="button" class="btn btn-primary" onclick={() => take(lesson)}>Take this draft</button>
+	<button type="button" class="btn btn-primary" onclick={() => take(lesson, own)}>Take this draft</button>
 {:else if !again && !wrong}
 	<p>Drafting …</p>
 {/if}

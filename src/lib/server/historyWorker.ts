@@ -1,5 +1,5 @@
 import { parentPort, workerData } from 'node:worker_threads';
-import { historyOf, lessonAt, type HistoryLine } from '$core/lesson/history';
+import { draftedAs, historyOf, lessonAt, type HistoryLine } from '$core/lesson/history';
 import type { Lesson } from '$core/lesson/lesson';
 import { closeDatabase } from './pool';
 import { changesOf } from './store/lessons';
@@ -9,8 +9,8 @@ import type { News } from './thread';
 export interface HistoryWork {
 	readonly owner: string;
 	readonly lesson: string;
-	/** `first` is the version it began with; without one, the whole history is told */
-	readonly version?: number | 'first';
+	/** `drafted` is what it was drafted as; without one, the whole history is told */
+	readonly version?: number | 'drafted';
 }
 
 /** What comes of it: `null` when the teacher has no such lesson, and no `lesson` before its first version. */
@@ -26,8 +26,9 @@ const kept = await changesOf(owner, id);
 if (!kept) tell(null);
 else if (wanted === undefined) tell({ first: kept.first, lines: historyOf(kept.original, kept.changes) });
 else {
-	const version = wanted === 'first' ? kept.first : wanted;
-	const lesson = version < kept.first ? null : lessonAt(kept.original, kept.changes, version);
+	const version = wanted === 'drafted' ? kept.first : wanted;
+	const at = () => (version < kept.first ? null : lessonAt(kept.original, kept.changes, version));
+	const lesson = wanted === 'drafted' ? draftedAs(kept.original, kept.changes) : at();
 	tell({ first: kept.first, version, lesson });
 }
 await closeDatabase();

@@ -22,8 +22,8 @@ export const lessonNewsAt = (lessonId: string, version: number) =>
 	`${LESSONS}/${lessonId}/news?version=${version}`;
 /** Where the versions of a lesson are listed. */
 export const historyAt = (lessonId: string) => `${LESSONS}/${lessonId}/history`;
-/** A lesson as it was: at a version, or, `first`, as it began. */
-export const lessonVersionAt = (lessonId: string, version: string | 'first') =>
+/** A lesson as it was: at a version, or, `drafted`, as it was drafted last. */
+export const lessonVersionAt = (lessonId: string, version: string | 'drafted') =>
 	`${historyAt(lessonId)}/${version}`;
 
 /** A new lesson: empty but for its title, or, with a document, as that says. */
