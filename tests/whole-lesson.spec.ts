@@ -82,11 +82,12 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	// Printed for a left-hander.
 	await pond.open(`${new URL(lesson).pathname}/sheet`);
 	await expect(page.getByTestId('before-going')).toHaveCount(0);
-	await tabTo(page.getByLabel('Hands'));
+	await tabTo(page.getByLabel('Hands', { exact: true }));
 	await page.keyboard.type('left-handed, the same f');
 	await expect(page.getByRole('article')).toContainText('For left-handed knitters, keeping the fabric');
 	const paper = await onPaper(page);
-	expect(paper).toContain('from the right needle');
+	expect(paper).toContain('hold them in front');
+	expect(paper).toContain('(said to right hands)');
 	expect(paper).toContain('Answers');
 
 	// Given: the stage thinks of her as well.
@@ -104,7 +105,7 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	await awake(page);
 
 	// Written up: who struggled, from the list.
-	await press(page.getByRole('button', { name: /^Write of Show C4B/ }));
+	await press(page.getByRole('button', { name: /^Write on Show C4B with a/ }));
 	await write(page.getByLabel('Minutes it took'), '20');
 	await press(page.getByRole('button', { name: 'Uta', exact: true }), 'Space');
 	await expect(page.getByLabel(/Who struggled here/)).toHaveValue('Uta');

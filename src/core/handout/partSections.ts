@@ -1,7 +1,6 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
-import { sayingFor } from '../lesson/saying';
 import { finishingOf } from '../teaching/finishing';
 import { ropesOf } from '../teaching/ropes';
 import { tensionOf } from '../teaching/tension';
@@ -10,6 +9,7 @@ import { showingOf, sidesOf, type Showing } from '../teaching/showing';
 import { slipIn, slipped } from '../lesson/slip';
 import { counted, inWords } from '../naming/numbers';
 import type { Block, Picture, Section } from './schema';
+import { sayingOn } from './sayingOn';
 import { rowsIn } from './swatchBlocks';
 
 /** What usually goes home: what was shown, drawn, knitted and mended; what is said in class stays there. */
@@ -152,7 +152,7 @@ export function stepsOfPart(
 function stepBlocks(part: Extract<Part, { kind: 'show' }>, seen: Showing, voice: Voice): Block[] {
 	const { taught, hands } = seen;
 	const { way } = seen.shown!;
-	const saying = sayingFor(taught.saying, voice.hand);
+	const saying = sayingOn(taught, voice);
 	return [
 		{
 			kind: 'text',

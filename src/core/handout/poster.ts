@@ -1,5 +1,5 @@
 import type { Lesson } from '../lesson/lesson';
-import { sayingFor } from '../lesson/saying';
+import { sayingOn } from './sayingOn';
 import { retold } from '../telling/said';
 import { showingOf } from '../teaching/showing';
 import { sayIn } from '../ways/sayIn';
@@ -26,7 +26,7 @@ export function posterOf(written: Lesson, part: string, options: HandoutOptions)
 	const seen = shown?.kind === 'show' ? showingOf(lesson, shown, voice) : null;
 	if (shown?.kind !== 'show' || !seen?.shown) return null;
 	const { taught } = seen;
-	const saying = sayingFor(taught.saying, voice.hand);
+	const saying = sayingOn(taught, voice);
 	const said = sayIn(taught.crossing, lesson.medium, voice);
 	return {
 		title: taught.name,

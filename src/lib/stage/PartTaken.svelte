@@ -38,7 +38,7 @@
 		class="btn justify-self-start"
 		aria-expanded={writing}
 		onclick={() => (writing = !writing)}
-		>{writing ? 'Done' : 'Write'}<span class="sr-only"> of {taken.title}</span></button
+		>{writing ? 'Done' : 'Write'}<span class="sr-only"> on {taken.title}</span></button
 	>
 	{#if writing}
 		<div class="grid gap-3 md:col-span-3">
