@@ -121,6 +121,24 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await demo(pond, '', 'copy');
 		await added(pond, 'a slip and its mend');
 	},
+	'a lesson, slack, finishing and who comes': async (pond) => {
+		await demo(pond, '', 'copy');
+		await added(pond, 'finishing');
+		await added(pond, 'slack and tension');
+		await pond.page.getByText('Tight: every').waitFor();
+		const who = pond.page.getByRole('region', { name: 'Who comes' });
+		await who.getByRole('button', { name: 'Add' }).click();
+		await who.getByLabel('Name or nickname').fill('Uta');
+		await pond.page.getByText('The saying for').click();
+	},
+	'Stage, slack and what folds away': async (pond) => {
+		await pond.open(`${new URL(pond.page.url()).pathname}/stage`);
+		const slack = pond.page.getByRole('heading', { level: 1, name: /^Slack and tension/ });
+		for (let parts = 0; parts < 20 && (await slack.count()) === 0; parts++)
+			await pond.page.keyboard.press('ArrowDown');
+		await pond.page.setViewportSize({ width: 390, height: 844 });
+		await pond.page.getByRole('button', { name: 'more', exact: true }).click();
+	},
 	'a lesson, adding a picture': async (pond) => {
 		await demo(pond);
 		await pond.page.getByRole('button', { name: 'Picture', exact: true }).click();
@@ -140,6 +158,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await dialog.getByRole('button', { name: 'Keep it, and the rest as a course' }).click();
 		await pond.page.waitForURL(/\/courses\/[0-9a-f-]{36}$/);
 	},
+	'a course’s programme': (pond) => pond.open(`${new URL(pond.page.url()).pathname}/programme`),
 	Account: (pond) => pond.open('/account'),
 	'a lesson without parts': async (pond) => void (await pond.newLesson('Empty')),
 	Stage: async (pond) => {
@@ -165,7 +184,13 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await demo(pond, '/stage', 'copy');
 		await pond.page.keyboard.press('t');
 		await pond.page.getByRole('button', { name: 'End the class' }).press('Enter');
-		await pond.page.getByRole('list', { name: 'What each part took' }).waitFor();
+		await pond.page.getByRole('button', { name: 'Write up another class' }).click();
+		await pond.page
+			.getByRole('button', { name: /^Write on/ })
+			.first()
+			.click();
+		await pond.page.getByRole('button', { name: 'Plan the next one' }).click();
+		await pond.page.getByRole('button', { name: 'Keep this lesson' }).waitFor();
 	},
 	Sheet: async (pond) => {
 		await demo(pond, '/sheet');

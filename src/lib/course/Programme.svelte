@@ -22,14 +22,14 @@
 
 <svelte:head><title>{course.title}: programme · Pond Loop</title></svelte:head>
 
-<div class="mx-auto max-w-4xl px-4 py-6 sm:px-7" data-theme="day">
+<div class="mx-auto max-w-4xl px-4 py-6 sm:px-7">
 	<p class="no-print flex flex-wrap gap-3">
 		<a class="btn" href={resolve('/courses/[id]', { id: data.id })}>Back to the course</a>
 		<button type="button" class="btn btn-outline" onclick={() => window.print()}
 			><Icon name="printer" size={18} /> Print it <kbd class="kbd">P</kbd></button
 		>
 	</p>
-	<article class="sheet">
+	<article class="sheet" data-theme="day">
 		<h1 class="text-4xl">{course.title || 'Course'}</h1>
 		<p class="mt-1 text-lg">
 			{[counted(data.lessons.length, 'lesson'), course.place ?? '', data.by].filter(Boolean).join(' · ')}

@@ -170,7 +170,7 @@
 			<button type="button" class="btn" onclick={throwAway}>Throw this record away</button>
 		</p>
 
-		<div class="mt-6 grid gap-8 md:grid-cols-2">
+		<div class="mt-6 grid grid-cols-1 gap-8 md:grid-cols-2">
 			<section aria-labelledby="rates">
 				<h2 id="rates" class="text-xl">How long parts really took</h2>
 				{#if news.length === 0}

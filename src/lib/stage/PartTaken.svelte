@@ -25,7 +25,7 @@
 	let writing = $state(false);
 </script>
 
-<li class="grid gap-x-6 gap-y-2 border-t border-hairline py-3 md:grid-cols-[1fr_1.3fr_auto]">
+<li class="grid grid-cols-1 gap-x-6 gap-y-2 border-t border-hairline py-3 md:grid-cols-[1fr_1.3fr_auto]">
 	<div>
 		<p class="font-semibold" class:line-through={taken.dropped}>{taken.title}</p>
 		<p class="text-quiet">

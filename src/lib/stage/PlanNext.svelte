@@ -44,7 +44,7 @@
 	}
 </script>
 
-<div class="grid gap-6 md:grid-cols-[1fr_1.6fr]">
+<div class="grid grid-cols-1 gap-6 md:grid-cols-[1fr_1.6fr]">
 	<ul class="grid content-start gap-2" aria-label="Why these crosses">
 		{#each next.because as reason (reason)}<li class="border-l-4 border-accent pl-3">{reason}</li>{/each}
 	</ul>

@@ -102,21 +102,24 @@
 <figure class="min-w-0">
 	<figcaption class="mb-1 font-semibold">{title}</figcaption>
 	<div class="relative h-56"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>
-	<table class="sr-only">
-		<caption>{title}</caption>
-		<thead>
-			<tr>
-				<th scope="col">When</th>
-				{#each lines as { says } (says)}<th scope="col">{says}</th>{/each}
-			</tr>
-		</thead>
-		<tbody>
-			{#each points as point, i (i)}
+	<!-- A table is as wide as its words, whatever it is told: what holds it is small. -->
+	<div class="sr-only">
+		<table>
+			<caption>{title}</caption>
+			<thead>
 				<tr>
-					<th scope="row">{point}</th>
-					{#each lines as { says, values } (says)}<td>{values[i]}</td>{/each}
+					<th scope="col">When</th>
+					{#each lines as { says } (says)}<th scope="col">{says}</th>{/each}
 				</tr>
-			{/each}
-		</tbody>
-	</table>
+			</thead>
+			<tbody>
+				{#each points as point, i (i)}
+					<tr>
+						<th scope="row">{point}</th>
+						{#each lines as { says, values } (says)}<td>{values[i]}</td>{/each}
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 </figure>
