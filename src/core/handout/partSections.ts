@@ -12,23 +12,6 @@ import type { Block, Picture, Section } from './schema';
 import { sayingOn } from './sayingOn';
 import { rowsIn } from './swatchBlocks';
 
-/** What usually goes home: what was shown, drawn, knitted and mended; what is said in class stays there. */
-export const GOES_HOME: Readonly<Record<Part['kind'], boolean>> = {
-	explain: false,
-	picture: true,
-	show: true,
-	compare: true,
-	swatch: true,
-	practice: true,
-	count: true,
-	mend: true,
-	check: true,
-	tension: true,
-	finish: true,
-	care: false,
-	note: true
-};
-
 /** The section of a part; `null` where it has nothing to carry home. */
 export function partSection(lesson: Lesson, part: Part, voice: Voice): Section | null {
 	const text: Block[] = part.text ? [{ kind: 'text', text: part.text }] : [];

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
 import { CELL_SIGNS } from '../swatch/chart';
-import { FINISHING_STEPS } from '../teaching/finishing';
+import { FINISHING_STEPS } from '../teaching/point';
 import { MEDIA } from '../technique/medium';
 import { bedMoveShape, moveShape } from '../hands/schema';
 

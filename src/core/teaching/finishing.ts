@@ -3,14 +3,8 @@ import type { Lesson } from '../lesson/lesson';
 import { wordsInTerms } from '../telling/terms';
 import type { Point } from './point';
 
-/** The steps from the last row to a piece that can be worn, in their order. */
-export const FINISHING_STEPS = ['bind-off', 'wash', 'pin', 'dry', 'seam'] as const;
-export type FinishingStep = (typeof FINISHING_STEPS)[number];
-
 /** What is done at each step (craft: Finishing and measuring). */
-export interface FinishingPoint extends Point {
-	readonly step: FinishingStep;
-}
+export type FinishingPoint = Required<Point>;
 
 /** A piece that is pinned out is stretched by so much past its wish, and takes that back as it dries. */
 const STRETCH = 8;

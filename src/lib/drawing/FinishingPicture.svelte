@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { FinishingStep } from '$core/teaching/finishing';
+	import type { FinishingStep } from '$core/teaching/point';
 	import { FINISHING_SIZE, paintFinishing } from './paintFinishing';
 	import PaintedParts from './PaintedParts.svelte';
 	import { paintParts } from './parts';

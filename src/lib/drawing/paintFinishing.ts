@@ -1,4 +1,4 @@
-import type { FinishingStep } from '$core/teaching/finishing';
+import type { FinishingStep } from '$core/teaching/point';
 import { circle, rectangle, rounded, type Pen } from './pen';
 
 /** The size of a picture of finishing, in its own units. */

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { MOST_VARIANTS } from '$core/handout/asked';
 import { handoutOptionsShape, sheetOf, type HandoutOptions } from '$core/handout/options';
-import { GOES_HOME } from '$core/handout/partSections';
+import { GOES_HOME } from '$core/handout/goesHome';
 import type { Lesson } from '$core/lesson/lesson';
 
 /** Other sheets that are made in the same go. */

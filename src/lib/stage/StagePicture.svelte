@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { finishingOf } from '$core/teaching/finishing';
 	import { answerFor } from '$core/lesson/answers';
 	import { mirrorIn } from '$core/technique/medium';
 	import { nameIn } from '$core/naming/schools';
@@ -142,11 +141,11 @@
 	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">
 		<ClothPicture crossing={seen.hands.cloth} from={voice.hand} numbers={false} alt={seen.taught.name} />
 	</div>
-{:else if part.kind === 'finish'}
-	{@const { step, title } = finishingOf(stage.lesson, voice)[moment.step]}
+{:else if stage.points.at(moment.step)?.step}
+	{@const { step, title } = stage.points[moment.step]}
 	<div class="mx-auto h-full max-w-4xl p-4">
 		{#await import('$lib/drawing/FinishingPicture.svelte') then { default: FinishingPicture }}<FinishingPicture
-				{step}
+				step={step!}
 				alt={title}
 			/>{/await}
 	</div>

@@ -1,7 +1,6 @@
 import { timed, type Lesson } from '$core/lesson/lesson';
 import { repeatsOf } from '$core/teaching/repeats';
 import { retold, toldIn } from '$core/telling/said';
-import { pointsOf } from '$core/teaching/points';
 import { rowsShown } from '$core/teaching/rowsShown';
 import { showingOf, stepsIn } from '$core/teaching/showing';
 import { WRITTEN_SCHOOLS } from '$core/naming/schools';
@@ -16,10 +15,14 @@ export class Stage {
 	moment = $state.raw<Moment>(FIRST_MOMENT);
 	readonly #written: Lesson;
 	#settings: OpenSettings;
+	#pointsOf = $state.raw<typeof import('$core/teaching/points').pointsOf>();
 
 	/** @param lesson as it is written; it is told as the moment says */
 	constructor(lesson: Lesson, settings: OpenSettings) {
 		this.#written = lesson;
+		// What few lessons have comes when one has it.
+		if (lesson.parts.some(({ kind }) => kind === 'finish' || kind === 'tension'))
+			void import('$core/teaching/points').then(({ pointsOf }) => (this.#pointsOf = pointsOf));
 		this.#settings = settings;
 	}
 
@@ -47,7 +50,9 @@ export class Stage {
 	readonly script = $derived(this.seen?.shown?.script ?? null);
 	readonly rows = $derived(this.now ? rowsShown(this.lesson, this.now.part) : null);
 	/** what the part goes through point by point */
-	readonly points = $derived(this.now ? pointsOf(this.lesson, this.now.part, this.voice) : []);
+	readonly points = $derived.by(() =>
+		this.now && this.#pointsOf ? this.#pointsOf(this.lesson, this.now.part, this.voice) : []
+	);
 	/** how many steps the part has in one go, the first and the last picture among them */
 	readonly steps = $derived.by(() => {
 		const part = this.now?.part;
