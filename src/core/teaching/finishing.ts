@@ -3,7 +3,7 @@ import type { Lesson } from '../lesson/lesson';
 import { wordsInTerms } from '../telling/terms';
 import type { Point } from './point';
 
-/** What is done at each step (craft: Finishing and measuring). */
+/** What is done at each step (craft: Finishing). */
 export type FinishingPoint = Required<Point>;
 
 /** A piece that is pinned out is stretched by so much past its wish, and takes that back as it dries. */

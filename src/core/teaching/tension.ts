@@ -10,7 +10,7 @@ import type { Point } from './point';
 
 /** A rope of so many stitches may want one more plain row. */
 const WIDE = 6;
-/** What a cross does to the stitches beside it, and what helps (craft: Rows). */
+/** What a cross does to the stitches beside it, and what helps (craft: Slack). */
 export function tensionOf(lesson: Lesson, { crossing }: LessonCrossing, voice: Voice): Point[] {
 	const { medium } = lesson;
 	const points = isBed(medium) ? atBed(crossing, medium) : byHand(lesson, crossing, voice);
