@@ -83,6 +83,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/api/search': null,
 	'/courses': null,
 	'/courses/[id]': ({ course }) => [['GET', `/courses/${course}`]],
+	'/courses/[id]/programme': ({ course }) => [['GET', `/courses/${course}/programme`]],
 	'/courses/[id]/calendar': ({ course }) => [['GET', `/courses/${course}/calendar`]],
 	'/api/courses': ({ course }) => [['POST', '/api/courses', { courseId: course, document: COURSE }]],
 	'/api/courses/[id]': ({ course }) => [

@@ -189,3 +189,70 @@ test.describe('on the spot', () => {
 		await expect(page.getByRole('button', { name: /by itself/ })).toHaveAttribute('aria-pressed', 'false');
 	});
 });
+
+test.describe('on a phone', () => {
+	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+	test('a finger goes with the page, tools fold away, and what they have is passed over', async ({
+		pond,
+		page
+	}) => {
+		await onStage(pond);
+		await pond.page.getByRole('button', { name: 'Show 2/2 RC with a cable needle' }).tap();
+		const step = page.getByTestId('step');
+		await expect(step).toContainText('step 1 of');
+		const touch = await page.context().newCDPSession(page);
+		const draw = async (from: number, to: number) => {
+			const at = (x: number) => [{ x, y: 300 }];
+			await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(from) });
+			for (const x of [(from + to) / 2, to])
+				await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(x) });
+			await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+		};
+		await draw(320, 80);
+		await expect(step).toContainText('step 2 of');
+		await draw(80, 320);
+		await expect(step).toContainText('step 1 of');
+
+		await page.getByRole('button', { name: 'more', exact: true }).tap();
+		const tools = page.getByRole('dialog', { name: 'Switch on the spot' });
+		await tools.getByRole('button', { name: 'UK words' }).tap();
+		await expect(tools).toBeHidden();
+		await expect(page.getByTestId('sentence')).toContainText('at the back');
+
+		await page.getByRole('button', { name: /They have it: on/ }).tap();
+		await expect(heading(page, 'Knit it, three times')).toBeVisible();
+	});
+});
+
+test('the teacher’s own window takes notes, which stand with the part afterwards', async ({
+	pond,
+	page,
+	context
+}) => {
+	await pond.draft('2/2 RC');
+	await pond.open(`${new URL(page.url()).pathname}/stage`);
+	const [notes] = await Promise.all([context.waitForEvent('page'), press(page, 'Shift+b')]);
+	await awake(notes);
+	await press(page, 't');
+	await notes.getByLabel('A note for afterwards').fill('bring a basket');
+	await notes.getByLabel('Who struggled here').fill('Uta');
+	await press(page, 'i');
+	await expect(page.getByLabel('Who struggled here')).toHaveValue('Uta');
+	await press(page, 'Escape');
+	await page.getByRole('button', { name: 'End the class' }).press('Enter');
+	await page.waitForURL(/\/after$/);
+	const parts = page.getByRole('list', { name: 'What each part took' });
+	await expect(parts).toContainText('bring a basket');
+	await expect(parts).toContainText('Struggled: Uta');
+
+	// It was a false start: thrown away, and back again.
+	await page.getByRole('button', { name: 'Throw this record away' }).press('Enter');
+	await expect(page.getByRole('heading', { name: 'Not given yet' })).toBeVisible();
+	await pond.saved();
+	await page.getByRole('button', { name: 'Undo' }).press('Enter');
+	await expect(parts).toContainText('bring a basket');
+	await pond.saved();
+	await pond.reload();
+	await expect(parts).toContainText('bring a basket');
+});

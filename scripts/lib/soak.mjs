@@ -322,13 +322,29 @@ function statusOf(pid) {
 }
 
 /**
+ * A link to the database, which may just be coming back from the last blow.
+ * @param {PondServer} server
+ */
+async function connected(server) {
+	for (let tries = 0; ; tries++) {
+		const client = new pg.Client({ connectionString: runningWith(server.data)?.databaseUrl });
+		try {
+			await client.connect();
+			return client;
+		} catch (error) {
+			if (tries === 20) throw error;
+			await new Promise((resolve) => setTimeout(resolve, 500));
+		}
+	}
+}
+
+/**
  * How many things that were acknowledged are not there.
  * @param {PondServer} server
  * @param {Record<string, string[]>} acknowledged
  */
 async function missing(server, acknowledged) {
-	const client = new pg.Client({ connectionString: runningWith(server.data)?.databaseUrl });
-	await client.connect();
+	const client = await connected(server);
 	let lost = 0;
 	for (const [table, ids] of Object.entries(acknowledged)) {
 		const { rows } = await client.query(
