@@ -6,6 +6,7 @@ const ROADS = {
 		'hands',
 		'naming',
 		'ways',
+		'faults',
 		'claims',
 		'pattern',
 		'fabric',

@@ -31,7 +31,15 @@ const OPTIONS = {
 	as: oneOf(...HANDOUT_FILES),
 	out: { shape: z.string().check(z.minLength(1)), wants: 'a path to write to' },
 	paper: oneOf('a4', 'letter'),
-	'yarn-hand': oneOf('left', 'right')
+	'yarn-hand': oneOf('left', 'right'),
+	way: { shape: z.string().check(z.minLength(1)), wants: 'the id of a way' },
+	rows: whole(0),
+	at: whole(1),
+	worked: oneOf('yes', 'no'),
+	off: {
+		shape: z.pipe(z.string().check(z.regex(/^-?[1-9]\d{0,3}$/)), z.transform(Number)),
+		wants: 'how many rows too late, negative too early'
+	}
 };
 type OptionName = keyof typeof OPTIONS;
 
@@ -55,6 +63,9 @@ const TAKEN = {
 	draft: [],
 	'check-lesson': [],
 	claims: [],
+	slip: [...NAME, 'way', 'off'],
+	diagnose: [],
+	mends: [...NAME, 'way', 'off', 'rows', 'at', 'worked'],
 	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large', 'compact']
 } satisfies Record<string, readonly (OptionName | Flag)[]>;
 
@@ -112,6 +123,14 @@ const isFlag = (name: OptionName | Flag): name is Flag => (FLAGS as readonly str
 
 function oneOf<const Words extends readonly [string, ...string[]]>(...words: Words) {
 	return { shape: z.enum(words), wants: words.join(', ') };
+}
+
+function whole(least: 0 | 1) {
+	const digits = least === 0 ? /^(?:0|[1-9]\d{0,4})$/ : /^[1-9]\d{0,4}$/;
+	return {
+		shape: z.pipe(z.string().check(z.regex(digits)), z.transform(Number)),
+		wants: `a whole number from ${least} to 99999`
+	};
 }
 
 function numbered<const Numbers extends readonly number[]>(...numbers: Numbers) {

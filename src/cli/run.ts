@@ -1,6 +1,11 @@
 import { fabricOf, sizeWorked } from '../core/fabric/fabric';
 import { printChart } from '../core/formats/chart';
 import { claimsAsked } from '../core/formats/claims';
+import { diagnoseAsked } from '../core/formats/faults';
+import { firstFault, looksOf } from '../core/faults/fault';
+import { asMeant, mendsOf } from '../core/faults/mends';
+import { seenOf } from '../core/faults/seen';
+import { HAND_SLIPS } from '../core/faults/slips';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
@@ -31,7 +36,9 @@ const BY_WORDS: ReadonlyMap<string, Answer> = new Map([
 	['name', answerName],
 	['say', answerSay],
 	['ways', answerWays],
-	['play', answerPlay]
+	['play', answerPlay],
+	['slip', answerSlip],
+	['mends', answerMends]
 ]);
 
 /** Verbs that take their matter from standard input. */
@@ -40,7 +47,8 @@ const BY_INPUT: ReadonlyMap<string, Answer> = new Map([
 	['chart', answerChart],
 	['draft', answerDraft],
 	['check-lesson', answerCheck],
-	['claims', answerClaims]
+	['claims', answerClaims],
+	['diagnose', answerDiagnose]
 ]);
 
 /** Whether a verb takes its matter from standard input. */
@@ -184,13 +192,63 @@ function answerClaims(args: readonly string[], input: string): Result<unknown> {
 	return asked.ok ? parsedScript(input, claimsAsked) : asked;
 }
 
+function answerDiagnose(args: readonly string[], input: string): Result<unknown> {
+	const asked = given('diagnose', args, []);
+	return asked.ok ? parsedScript(input, diagnoseAsked) : asked;
+}
+
+function answerSlip(args: readonly string[]): Result<unknown> {
+	const asked = given('slip', args, ['a name', 'a slip']);
+	if (!asked.ok) return asked;
+	const found = faultAsked(asked.value, nameOptions(asked.value));
+	return mapResult(found, ({ crossing, said, made: { slip, way, moves, result, seen } }) => ({
+		...said,
+		slip,
+		way: way.id,
+		moves,
+		result,
+		seen,
+		looks: looksOf(seen, seenOf(crossing, asMeant(crossing), 0))
+	}));
+}
+
+function answerMends(args: readonly string[]): Result<unknown> {
+	const asked = given('mends', args, ['a name', 'a slip']);
+	if (!asked.ok) return asked;
+	const { rows, width, at, worked } = asked.value.options;
+	if (rows === undefined || width === undefined || at === undefined)
+		return fault(
+			'unreadable',
+			'“mends” wants to know where the slip is: --rows since, --width of a row, --at the stitch where the cross begins.'
+		);
+	// The width is the row's, never the name's.
+	const found = faultAsked(asked.value, { ...nameOptions(asked.value), width: undefined });
+	if (!found.ok) return found;
+	const { crossing, said, made } = found.value;
+	const place = { rows, width, at, worked: worked !== 'no' };
+	return mapResult(mendsOf(crossing, made, place), (mends) => ({ ...said, mends }));
+}
+
+/** The slip that is asked about, played; of hand crossings alone. */
+function faultAsked(asked: Given, options: ReadOptions) {
+	const { medium = 'hand', off, way } = asked.options;
+	if (medium !== 'hand')
+		return fault('conflict', `Slips are played for crosses made by hand, and “${medium}” is not.`);
+	const named = firstReading(asked, options);
+	if (!named.ok) return named;
+	const { crossing, said } = named.value;
+	const slip = HAND_SLIPS.find((one) => one === asked.words[1]);
+	if (!slip) return fault('unreadable', `“${asked.words[1]}” is no slip; give ${HAND_SLIPS.join(', ')}.`);
+	return mapResult(firstFault(crossing, slip, off, way), (made) => ({ crossing, said, made }));
+}
+
 function bedOf({ options }: Given): Bed | null {
 	return options.medium && isBed(options.medium) ? options.medium : null;
 }
 
 /** The crossing a verb works with: the likeliest reading, saying so when there are others. */
-function firstReading(asked: Given) {
-	const read = readNameOrJson(asked.words[0], nameOptions(asked));
+function firstReading(asked: Given, options = nameOptions(asked)) {
+	const read = readNameOrJson(asked.words[0], options);
 	if (!read.ok) return read;
 	const [{ crossing }] = read.value.readings;
 	const said = {

@@ -1,0 +1,77 @@
+import type { Crossing } from '../crossing/crossing';
+import { waysOf, type Way } from '../ways/ways';
+import { faultsOf, type Fault } from './fault';
+import { mendsOf, type Mend } from './mends';
+import { SEEN_FIELDS, type Seen, type SeenField } from './seen';
+
+/** What is seen of a cloth, as far as somebody can tell. */
+export type PartlySeen = Partial<Seen>;
+
+/** A cause that agrees with all that is seen, with its cheapest mend where it is known how far on the work is. */
+export interface Cause extends Fault {
+	readonly mend?: Mend;
+}
+
+/** What a cloth comes from, and what to ask next. */
+export interface Diagnosis {
+	readonly causes: readonly Cause[];
+	readonly ask: { readonly field: SeenField; readonly because: string } | null;
+}
+
+/** Most kinds of answers that a question may have, where all of them are told. */
+const QUESTIONS: Readonly<Record<SeenField, string>> = {
+	count: 'How many stitches are there now?',
+	lean: 'Which way does the rope lean?',
+	front: 'How many stitches lie over the one that lies furthest behind?',
+	behind: 'How many stitches lie under the front one?',
+	faces: 'Where does it show bumps, and where is it smooth?',
+	twisted: 'How many stitches look crossed at their base?',
+	ladder: 'Is there a ladder?',
+	offset: 'Does the cross come too early or too late?'
+};
+
+/**
+ * Exactly the slips and ways whose cloth agrees with everything that is seen, in the order of the ways and then of the slips;
+ * and the field, not yet given, that tells most of them apart.
+ *
+ * @param ids the ways that are thought of; all of them where nothing is said
+ */
+export function diagnose(
+	crossing: Crossing,
+	seen: PartlySeen,
+	{ ids, rowsSince, width }: { ids?: readonly string[]; rowsSince?: number; width?: number } = {}
+): Diagnosis {
+	const ways: Way[] = waysOf(crossing).filter(({ id }) => !ids || ids.includes(id));
+	const agreeing = faultsOf(crossing, ways).filter((one) => agrees(one, seen));
+	const causes = agreeing.map((one): Cause => {
+		if (rowsSince === undefined || width === undefined) return one;
+		const mends = mendsOf(crossing, one, { rows: rowsSince, width, at: 1 });
+		return mends.ok ? { ...one, mend: mends.value[0] } : one;
+	});
+	return { causes, ask: nextQuestion(agreeing, seen) };
+}
+
+/** A cross that comes on another row does so by however many: what was seen counts, not what was played. */
+function agrees({ slip, seen: made }: Fault, seen: PartlySeen): boolean {
+	return SEEN_FIELDS.every((field) => {
+		const told = seen[field];
+		if (told === undefined) return true;
+		if (field === 'offset' && told !== 0) return slip === 'wrong-row';
+		return made[field] === told;
+	});
+}
+
+function nextQuestion(causes: readonly Fault[], seen: PartlySeen): Diagnosis['ask'] {
+	if (causes.length < 2) return null;
+	const kinds = SEEN_FIELDS.filter((field) => seen[field] === undefined).map((field) => ({
+		field,
+		answers: new Set(causes.map((one) => one.seen[field])).size
+	}));
+	const most = Math.max(0, ...kinds.map(({ answers }) => answers));
+	if (most < 2) return null;
+	const { field } = kinds.find(({ answers }) => answers === most)!;
+	return {
+		field,
+		because: `${QUESTIONS[field]} It tells ${most} kinds of cause apart.`
+	};
+}

@@ -1,0 +1,115 @@
+import { sortPairs, type Crossing } from '../crossing/crossing';
+import { apply } from '../hands/apply';
+import type { Move } from '../hands/moves';
+import { madeBy, startOf, type HandState } from '../hands/state';
+import { fault, good, type Result } from '../result';
+import { waysOf, type Way } from '../ways/ways';
+import { seenOf, type MadeCloth, type Seen } from './seen';
+import { HAND_SLIPS, slippedScript, type HandSlip } from './slips';
+
+/** Rows by which a cross comes too late, where nobody says how many. */
+export const USUAL_OFFSET = 2;
+
+/** A slip as it was made: the script of the hands, what came of it, what is seen of that. */
+export interface Fault {
+	readonly slip: HandSlip;
+	readonly way: Way;
+	readonly moves: readonly Move[];
+	readonly result: MadeCloth;
+	readonly seen: Seen;
+}
+
+/** Plays a slip of a way; `conflict` where hands that work this way cannot make it. */
+export function faultOf(crossing: Crossing, way: Way, slip: HandSlip, offset = USUAL_OFFSET): Result<Fault> {
+	const script = slippedScript(crossing, way, slip);
+	if (!script.ok) return script;
+	const { moves, left } = script.value;
+	const last = playedLeaving(crossing.stitches, moves, left);
+	if (!last.ok) return last;
+	const { order, over, work, twisted } = madeBy(last.value);
+	const { extraLoops } = last.value;
+	const result: MadeCloth = {
+		order,
+		over: sortPairs(over.filter((pair) => left === null || !pair.includes(left))),
+		work,
+		twisted,
+		extraLoops,
+		stitches: order.length + extraLoops
+	};
+	return good({
+		slip,
+		way,
+		moves,
+		result,
+		seen: seenOf(crossing, result, slip === 'wrong-row' ? offset : 0)
+	});
+}
+
+/** The first way with which a slip can happen, and what comes of it. */
+export function firstFault(crossing: Crossing, slip: HandSlip, offset?: number, way?: string): Result<Fault> {
+	const ways = waysOf(crossing).filter(({ id }) => way === undefined || id === way);
+	if (ways.length === 0) return fault('unreadable', `“${way}” is no way to make this crossing.`);
+	const tried = ways.map((one) => faultOf(crossing, one, slip, offset));
+	return tried.find(({ ok }) => ok) ?? tried[0];
+}
+
+/** Every slip of every way, in the order of the ways and then of the slips. */
+export const faultsOf = (crossing: Crossing, ways: readonly Way[]): Fault[] =>
+	ways.flatMap((way) =>
+		HAND_SLIPS.flatMap((slip): Fault[] => {
+			const found = faultOf(crossing, way, slip);
+			return found.ok ? [found.value] : [];
+		})
+	);
+
+/** The state after a script that may leave one stitch where it waits. */
+function playedLeaving(stitches: number, moves: readonly Move[], left: number | null): Result<HandState> {
+	let state = startOf(stitches);
+	for (const [i, move] of moves.entries()) {
+		const ready = move.do === 'catch' && left !== null ? apartFrom(state, left) : state;
+		const next = apply(ready, move);
+		if (!next.ok) return fault('conflict', `Move ${i + 1}, “${move.do}”: ${next.error.message}.`, i + 1);
+		state = next.value;
+	}
+	return good(state);
+}
+
+/** The last loose group without the stitch that stays behind, which hangs by itself then. */
+function apartFrom(state: HandState, left: number): HandState {
+	const group = state.loose.at(-1);
+	if (!group?.stitches.includes(left)) return state;
+	const others = group.stitches.filter((stitch) => stitch !== left);
+	const alone = { ...group, stitches: [left] };
+	return { ...state, loose: [...state.loose.slice(0, -1), alone, { ...group, stitches: others }] };
+}
+
+/** What gives a slip away, told from what is seen beside what should be. */
+export function looksOf(seen: Seen, meant: Seen): string {
+	const said: string[] = [];
+	if (seen.ladder) said.push('A stitch hangs open, and a ladder runs from it.');
+	else if (seen.count !== meant.count)
+		said.push(
+			`There ${seen.count === 1 ? 'is one stitch' : `are ${seen.count} stitches`} more after the cross.`
+		);
+	if (seen.lean !== meant.lean)
+		said.push(
+			seen.lean === 'none'
+				? 'There is no cross: the stitches go straight on.'
+				: `The rope leans ${seen.lean === 'mixed' ? 'both ways' : seen.lean}, not ${meant.lean === 'mixed' ? 'both ways' : meant.lean}.`
+		);
+	else if (seen.front !== meant.front || seen.behind !== meant.behind)
+		said.push(`${seen.front} lie over ${seen.behind}, where ${meant.front} should lie over ${meant.behind}.`);
+	if (!seen.ladder && seen.faces !== meant.faces)
+		said.push('Bumps show where it should be smooth, or smooth stitches among the bumps.');
+	if (seen.twisted > meant.twisted)
+		said.push(
+			seen.twisted - meant.twisted === 1
+				? 'One stitch is crossed at its base.'
+				: `${seen.twisted - meant.twisted} stitches are crossed at their base.`
+		);
+	if (seen.offset !== 0)
+		said.push(
+			`The cross comes ${Math.abs(seen.offset)} ${Math.abs(seen.offset) === 1 ? 'row' : 'rows'} too ${seen.offset > 0 ? 'late' : 'early'}.`
+		);
+	return said.join(' ') || 'Nothing shows: the cloth is as it should be.';
+}

@@ -1,0 +1,198 @@
+import type { Crossing } from '../crossing/crossing';
+import type { Move } from '../hands/moves';
+import { counted } from '../naming/numbers';
+import { fault, good, type Result } from '../result';
+import { waysOf, type Way } from '../ways/ways';
+import type { Fault } from './fault';
+import { seenOf } from './seen';
+
+/** Where a slip is found: whole rows knitted since, stitches in a row, the stitch at which the cross begins in its row. */
+export interface Found {
+	readonly rows: number;
+	readonly width: number;
+	readonly at: number;
+	/** whether the stitches were worked since; so unless it is said */
+	readonly worked?: boolean;
+}
+
+/** One way to mend a slip: what it costs, whether the cloth is then the cross that was meant, and how it goes. */
+export interface Mend {
+	readonly id: 'unpick' | 'ladder' | 'column' | 'drop-loop' | 'turn' | 'fake' | 'leave';
+	readonly movements: number;
+	readonly restores: boolean;
+	readonly steps: readonly string[];
+	/** how the stitches are crossed again, where they are */
+	readonly moves?: readonly Move[];
+	readonly because: string;
+}
+
+/** Least stitches that a sewn strand is reckoned with. */
+const LEAST_FAKE = 4;
+
+/** The mends of a slip, those that restore first, the cheapest first in each (craft: Mistakes); `conflict` where the cross does not fit. */
+export function mendsOf(crossing: Crossing, made: Fault, found: Found): Result<Mend[]> {
+	const { stitches } = crossing;
+	if (found.at < 1 || found.at - 1 + stitches > found.width)
+		return fault(
+			'conflict',
+			`A cross of ${counted(stitches, 'stitch', 'stitches')} does not fit from stitch ${found.at} of a row of ${found.width}: it ends at ${found.at - 1 + stitches}.`
+		);
+	const way = shortestWay(crossing);
+	const all = [
+		unpick(crossing, way, found),
+		ladder(crossing, way, made, found),
+		...columns(crossing, made, found),
+		...loop(made),
+		...turn(crossing, made, found),
+		...fake(crossing, made),
+		LEAVE
+	];
+	return good(all.sort((a, b) => Number(b.restores) - Number(a.restores) || a.movements - b.movements));
+}
+
+/** Of the ways that agree and twist nothing, the one with the fewest movements. */
+export function shortestWay(crossing: Crossing): Way {
+	const ways = waysOf(crossing).filter(({ agrees, result }) => agrees && result.twisted.length === 0);
+	return ways.reduce((best, way) => (way.movements < best.movements ? way : best));
+}
+
+const rowsSaid = (rows: number) => counted(rows, 'row');
+
+function unpick({ stitches }: Crossing, way: Way, { rows, width, at }: Found): Mend {
+	const since = rows * width + width - at + 1;
+	return {
+		id: 'unpick',
+		movements: 2 * since,
+		restores: true,
+		steps: [
+			...(rows > 0 ? [`Unpick ${rowsSaid(rows)}, stitch by stitch.`] : []),
+			`Unpick the row of the cross back to its first stitch: ${counted(width - at + 1, 'stitch', 'stitches')}.`,
+			`Cross the ${stitches} again: ${way.title.toLowerCase()}.`,
+			'Knit on to where you were.'
+		],
+		moves: way.moves,
+		because: `Every stitch since, taken out and knitted again: ${since}.`
+	};
+}
+
+function ladder({ stitches }: Crossing, way: Way, { slip }: Fault, { rows }: Found): Mend {
+	return {
+		id: 'ladder',
+		movements: 2 * stitches * (rows + 1) + way.movements,
+		// A cross on the wrong row is on the wrong row of every column.
+		restores: slip !== 'wrong-row',
+		steps: [
+			`Let the ${stitches} columns of the cross down, ${rowsSaid(rows + 1)}.`,
+			`Cross them again: ${way.title.toLowerCase()}.`,
+			`Hook each column up again, ${rowsSaid(rows)}, each stitch as it faces.`
+		],
+		moves: way.moves,
+		because: `Only the columns of the cross: ${stitches} of them, ${rowsSaid(rows + 1)} deep.`
+	};
+}
+
+function columns(crossing: Crossing, { slip, result }: Fault, { rows }: Found): Mend[] {
+	const count = columnsOf(crossing, slip, result.work, result.order, result.twisted);
+	if (count === 0) return [];
+	const one = count === 1;
+	return [
+		{
+			id: 'column',
+			movements: 2 * (rows + 1) * count,
+			restores: slip !== 'wrong-end',
+			steps: [
+				`Let ${one ? 'that column' : `those ${count} columns, one after the other,`} down, ${rowsSaid(rows + 1)}.`,
+				`Hook ${one ? 'it' : 'each'} up again as it should face, open.`
+			],
+			because: one
+				? 'One column alone is wrong.'
+				: `${count} columns are wrong, and each is mended by itself.`
+		}
+	];
+}
+
+/** How many columns are wrong by themselves, where that is all that is wrong. */
+function columnsOf(
+	crossing: Crossing,
+	slip: Fault['slip'],
+	work: Crossing['work'],
+	order: readonly number[],
+	twisted: readonly number[]
+): number {
+	switch (slip) {
+		case 'wrong-face': {
+			const meant = new Map(crossing.order.map((stitch, i) => [stitch, crossing.work[i]]));
+			return order.filter((stitch, i) => work[i] !== meant.get(stitch)).length;
+		}
+		case 'knitwise':
+		case 'turned':
+		case 'wrong-end': {
+			const asked = new Set(crossing.order.filter((_, i) => crossing.work[i].endsWith('tbl')));
+			return twisted.filter((stitch) => !asked.has(stitch)).length;
+		}
+		case 'left-behind':
+			return 1;
+		default:
+			return 0;
+	}
+}
+
+const loop = ({ slip, result }: Fault): Mend[] =>
+	slip === 'extra-loop'
+		? [
+				{
+					id: 'drop-loop',
+					movements: result.extraLoops,
+					restores: true,
+					steps: ['Drop the extra loop off the needle on the next row, and tug its neighbours even.'],
+					because: 'The loop was never a stitch: nothing runs when it is dropped.'
+				}
+			]
+		: [];
+
+const turn = (crossing: Crossing, { slip, result }: Fault, { worked = true }: Found): Mend[] =>
+	!worked && (slip === 'knitwise' || slip === 'turned')
+		? [
+				{
+					id: 'turn',
+					movements: columnsOf(crossing, slip, result.work, result.order, result.twisted),
+					restores: true,
+					steps: ['Turn each stitch on the needle, or work its other leg.'],
+					because: 'Nothing is worked on it yet: a turn is all it needs.'
+				}
+			]
+		: [];
+
+/** A strand sewn over what should have crossed, or crossed the other way. */
+function fake(crossing: Crossing, { slip, seen }: Fault): Mend[] {
+	const meant = seenOf(crossing, asMeant(crossing), 0);
+	if (slip !== 'not-crossed' && (seen.lean === meant.lean || seen.lean === 'none')) return [];
+	const over = Math.max(LEAST_FAKE, crossing.stitches);
+	return [
+		{
+			id: 'fake',
+			movements: 2 * over,
+			restores: false,
+			steps: [
+				'Thread a length of the same yarn.',
+				`Follow the strand that should lie in front, stitch over stitch, across ${over} stitches.`,
+				'Weave both ends in behind.'
+			],
+			because: 'Sewn over, it looks crossed, and nothing is unpicked; from behind it shows.'
+		}
+	];
+}
+
+/** A crossing as a cloth that came out as it was meant. */
+export const asMeant = ({ order, over, work, stitches }: Crossing) => ({
+	...{ order, over, work, stitches, extraLoops: 0 },
+	twisted: order.filter((_, i) => work[i].endsWith('tbl')).sort((a, b) => a - b)
+});
+
+const LEAVE: Mend = {
+	id: 'leave',
+	movements: 0,
+	restores: false,
+	steps: ['Leave it, and go on.'],
+	because: 'It costs nothing, and shows for as long as the piece does.'
+};

@@ -1,0 +1,61 @@
+import * as z from 'zod/mini';
+import { crossingShape } from '../crossing/schema';
+import type { Crossing } from '../crossing/crossing';
+import { diagnose } from '../faults/diagnose';
+import { fault, good, type Result } from '../result';
+import { parseCrossing } from './crossing';
+import { parseShape } from './json';
+import { readNameOrJson } from './name';
+
+const count = (least: number) => z.number().check(z.int(), z.minimum(least), z.maximum(100_000));
+
+/** What is seen of a cloth: any of it. */
+const seenShape = z.partial(
+	z.strictObject({
+		count: z.number().check(z.int()),
+		lean: z.enum(['right', 'left', 'none', 'mixed']),
+		front: count(0),
+		behind: count(0),
+		faces: z.string().check(z.regex(/^[kp]*$/), z.maxLength(24)),
+		twisted: count(0),
+		ladder: z.boolean(),
+		offset: z.number().check(z.int())
+	})
+);
+
+/** A cloth that went wrong: which cross it should be, the ways thought of, what is seen, how far on the work is. */
+export const diagnoseAskedShape = z.strictObject({
+	name: z.optional(z.string().check(z.maxLength(2_000))),
+	crossing: z.optional(crossingShape),
+	ways: z.optional(z.array(z.string().check(z.maxLength(64))).check(z.maxLength(60))),
+	seen: seenShape,
+	rowsSince: z.optional(count(0)),
+	width: z.optional(count(1))
+});
+
+/** The causes of what is seen, from JSON. */
+export function diagnoseAsked(value: unknown): Result<unknown> {
+	const asked = parseShape(diagnoseAskedShape, value, 'a cloth to look for a cause of');
+	if (!asked.ok) return asked;
+	const { ways: ids, seen, rowsSince, width } = asked.value;
+	const meant = crossingAsked(asked.value);
+	if (!meant.ok) return meant;
+	const { causes, ask } = diagnose(meant.value, seen, { ids, rowsSince, width });
+	return good({
+		causes: causes.map(({ slip, way, seen: made, mend }) => ({
+			slip,
+			way: way.id,
+			seen: made,
+			...(mend ? { mend } : {})
+		})),
+		ask
+	});
+}
+
+function crossingAsked({ name, crossing }: z.infer<typeof diagnoseAskedShape>): Result<Crossing> {
+	if (crossing) return parseCrossing(crossing);
+	if (name === undefined)
+		return fault('unreadable', 'Say which cross it should be: give “name” or “crossing”.');
+	const read = readNameOrJson(name, {});
+	return read.ok ? good(read.value.readings[0].crossing) : read;
+}
