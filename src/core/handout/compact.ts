@@ -49,7 +49,7 @@ function shortened(block: Block): Block[] {
 				? [
 						{
 							kind: 'text',
-							text: block.steps.map(({ says, detail }) => `- **${says}.** ${detail}`).join('\n')
+							text: block.steps.map(({ says, detail }) => `- **${says}** ${detail}`).join('\n')
 						}
 					]
 				: [

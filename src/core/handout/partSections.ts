@@ -63,7 +63,7 @@ export const finishingBlocks = (lesson: Lesson, voice: Voice): Block[] => [
 		kind: 'steps',
 		steps: finishingOf(lesson, voice).map(({ step, title, says }) => ({
 			picture: { kind: 'finishing', step, alt: title },
-			says: title,
+			says: `${title}.`,
 			detail: says
 		})),
 		after: 'Count your pins in and out.'

@@ -54,7 +54,7 @@ function byHand(lesson: Lesson, crossing: Crossing, voice: Voice): Point[] {
 			}. Washing evens most of it.`
 		},
 		{
-			title: 'One more plain row?',
+			title: 'One more plain row',
 			says: wide
 				? `With ${stitches} stitches, yes, where the needle is hard to get in or the rope stands up like a board: two plain rows more between crosses, worked flat, or one in the round.`
 				: `Not with ${stitches} stitches. From ${WIDE} on, where the needle is hard to get in, two plain rows more between crosses, worked flat, or one in the round.`
@@ -93,7 +93,7 @@ function atBed(crossing: Crossing, medium: 'machine' | 'loom'): Point[] {
 			says: `Long bars beside the cross before the next ${row}${row === 'pass' ? 'es' : 's'} are on it. They draw in.`
 		},
 		{
-			title: 'One more plain row?',
+			title: 'One more plain row',
 			says:
 				set >= WIDE / 2
 					? `Yes, with sets of ${set}: where the tools are hard to get in, one plain ${row} more between crosses.`

@@ -59,6 +59,7 @@ export async function writePdf(
 /** Room that a heading wants to have below it, in lines: so that it stands with the first of what it heads. */
 function leadIn(blocks: readonly Block[]): number {
 	const first = blocks.findIndex(({ kind }) => kind === 'figure' || kind === 'steps');
-	if (first >= 0 && first <= 3) return 14 + 2 * first;
+	const swatches = first >= 0 && blocks[first].kind === 'figure' && blocks[first].pictures.length > 1;
+	if (first >= 0 && first <= 3) return (swatches ? 18 : 14) + 2 * first;
 	return blocks[0]?.kind === 'table' ? 8 : 4;
 }

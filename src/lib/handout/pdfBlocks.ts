@@ -14,6 +14,8 @@ const MOST = {
 	large: { height: 320, beside: 180, alone: 210, cloth: 420, columns: 1, step: 205 },
 	compact: { height: 84, beside: 96, alone: 96, cloth: 200, columns: 6, step: 90 }
 } as const;
+/** Swatches side by side are at most so high. */
+const MOST_SWATCHES = 200;
 const GUTTER = 18;
 const BOX = 14;
 const BOX_GAP = 6;
@@ -155,7 +157,9 @@ export class BlockSetter {
 	#figure(parent: Element, pictures: readonly Picture[], caption: string): void {
 		const paper = this.#paper;
 		const [first] = pictures;
-		const { height: highest, beside, alone: single, cloth } = MOST[paper.print];
+		const { height, beside, alone: single, cloth } = MOST[paper.print];
+		// Two swatches are set beside each other to be seen at one glance, with their heading.
+		const highest = pictures.length > 1 && first?.kind === 'cloth' ? Math.min(height, MOST_SWATCHES) : height;
 		const alone = first?.kind === 'chart' ? paper.width : first?.kind === 'cloth' ? cloth : single;
 		const most = pictures.length > 1 ? beside : alone;
 		const each = Math.min(

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import type { Chart as LineChart, Plugin } from 'chart.js';
 
 	/** Numbers along a line, quietly: one ink, a hairline grid, what was expected as a dashed line, words at the line's end. */
@@ -60,42 +60,52 @@
 		};
 	}
 
+	type ChartJs = typeof import('chart.js');
+	function make({ Chart, LineController, LineElement, PointElement, LinearScale, CategoryScale }: ChartJs) {
+		chart?.destroy();
+		Chart.register(LineController, LineElement, PointElement, LinearScale, CategoryScale);
+		const ticks = { color: inked('--color-base-content'), font: { size: 14 } };
+		const grid = { color: inked('--color-hairline') };
+		chart = new Chart<'line', number[], string>(canvas, {
+			type: 'line',
+			data: dataNow(),
+			plugins: [wordsAtTheEnd],
+			options: {
+				animation: false,
+				maintainAspectRatio: false,
+				events: [],
+				layout: { padding: { right: 150, top: 12 } },
+				scales: {
+					x: { grid: { display: false }, ticks },
+					y: { beginAtZero: true, grid, ticks: { ...ticks, maxTicksLimit: 5 } }
+				}
+			}
+		});
+	}
+
 	onMount(() => {
 		let gone = false;
-		void import('chart.js').then(
-			({ Chart, LineController, LineElement, PointElement, LinearScale, CategoryScale }) => {
-				if (gone) return;
-				Chart.register(LineController, LineElement, PointElement, LinearScale, CategoryScale);
-				const hairline = inked('--color-hairline');
-				const ink = inked('--color-base-content');
-				const ticks = { color: ink, font: { size: 14 } };
-				chart = new Chart<'line', number[], string>(canvas, {
-					type: 'line',
-					data: dataNow(),
-					plugins: [wordsAtTheEnd],
-					options: {
-						animation: false,
-						maintainAspectRatio: false,
-						events: [],
-						layout: { padding: { right: 150, top: 12 } },
-						scales: {
-							x: { grid: { display: false }, ticks },
-							y: { beginAtZero: true, grid: { color: hairline }, ticks: { ...ticks, maxTicksLimit: 5 } }
-						}
-					}
-				});
-			}
-		);
+		// Ink is the theme's: a chart is drawn anew when that changes.
+		let light: MutationObserver | undefined;
+		void import('chart.js').then((chartJs) => {
+			if (gone) return;
+			make(chartJs);
+			light = new MutationObserver(() => make(chartJs));
+			light.observe(document.documentElement, { attributeFilter: ['data-theme'] });
+		});
 		return () => {
 			gone = true;
+			light?.disconnect();
 			chart?.destroy();
 		};
 	});
 	$effect(() => {
 		void [points, lines];
-		if (!chart) return;
-		chart.data = dataNow();
-		chart.update();
+		untrack(() => {
+			if (!chart) return;
+			chart.data = dataNow();
+			chart.update();
+		});
 	});
 </script>
 
