@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Locator } from '@playwright/test';
-import { expect, Pond, tabTo, test } from './support/pond';
+import { byKeyboard, expect, Pond, tabTo, test } from './support/pond';
 
 test('an evening is planned by keyboard alone, from a plait to an archive that comes in again equal', async ({
 	pond,
@@ -9,15 +8,7 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 	browser,
 	server
 }) => {
-	const press = async (target: Locator, key = 'Enter') => {
-		await tabTo(target);
-		await page.keyboard.press(key);
-	};
-	const write = async (target: Locator, text: string) => {
-		await tabTo(target);
-		await page.keyboard.press('Control+A');
-		await page.keyboard.type(text);
-	};
+	const { press, write } = byKeyboard(page);
 	// Every press goes through Tab, which takes its time on a slow machine.
 	test.setTimeout(240_000);
 	await context.clearCookies();

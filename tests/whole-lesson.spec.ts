@@ -1,5 +1,4 @@
-import type { Locator } from '@playwright/test';
-import { awake, expect, onPaper, tabTo, test } from './support/pond';
+import { awake, byKeyboard, expect, onPaper, tabTo, test } from './support/pond';
 
 const KEY = `C4B: sl next 2 sts to cn and hold in back, k2, k2 from cn
 C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn`;
@@ -7,15 +6,7 @@ C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn`;
 test('a lesson from a pasted key to the one after it, by keyboard alone', async ({ pond, page, context }) => {
 	// Every press goes through Tab, which takes its time on a slow machine.
 	test.setTimeout(240_000);
-	const press = async (target: Locator, key = 'Enter') => {
-		await tabTo(target);
-		await page.keyboard.press(key);
-	};
-	const write = async (target: Locator, text: string) => {
-		await tabTo(target);
-		await page.keyboard.press('Control+A');
-		await page.keyboard.insertText(text);
-	};
+	const { press, write } = byKeyboard(page);
 	await context.clearCookies();
 	await pond.join('whole', 'A Teacher by Keyboard');
 

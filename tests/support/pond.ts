@@ -56,6 +56,19 @@ export async function tabTo(target: Locator): Promise<void> {
 	throw new Error(`Tab does not come to ${String(target)}.`);
 }
 
+/** What hands on a keyboard do: go to something and press it, or write in it. */
+export const byKeyboard = (page: Page) => ({
+	press: async (target: Locator, key = 'Enter') => {
+		await tabTo(target);
+		await page.keyboard.press(key);
+	},
+	write: async (target: Locator, text: string) => {
+		await tabTo(target);
+		await page.keyboard.press('Control+A');
+		await page.keyboard.insertText(text);
+	}
+});
+
 /** What a page says on paper, printed as the browser prints it. */
 export async function onPaper(page: Page): Promise<string> {
 	const pdf = await page.pdf({ preferCSSPageSize: true });

@@ -1,6 +1,7 @@
-import type { Crossing } from '../crossing/crossing';
+import type { Crossing, WorkWord } from '../crossing/crossing';
 import { isTwoGroup } from '../crossing/groups';
 import { faceOf } from '../crossing/work';
+import type { Move, MoveOf } from '../hands/moves';
 import { isRight, threeGroups, twoGroups, type KnownWay } from './way';
 
 /** Most stitches each way is offered for; above the limits of a level it carries a caution. */
@@ -59,11 +60,7 @@ export const freeSecondFirst: KnownWay = {
 	gist: 'Three small movements, nothing off the needle.',
 	needles: 0,
 	fits: (crossing) => isOneOverOne(crossing) && isRight(crossing),
-	script: ({ work: [second, first] }) => [
-		{ do: 'work', from: 'left', stitches: [second], at: 2, stay: true },
-		{ do: 'work', from: 'left', stitches: [first], stay: true },
-		{ do: 'drop', count: 2 }
-	]
+	script: ({ work: [second, first] }) => onTheNeedle({ stitches: [second] }, first)
 };
 
 /** 1/1 RC, the second stitch in knit: both are knitted together and left on, then the first alone, and both drop. */
@@ -73,11 +70,7 @@ export const freeTogetherFirst: KnownWay = {
 	gist: 'The commonest: nothing to reach past. The two come out drawn together.',
 	needles: 0,
 	fits: (crossing) => isOneOverOne(crossing) && isRight(crossing) && faceOf(crossing.work[0]) === 'knit',
-	script: ({ work: [second, first] }) => [
-		{ do: 'work', from: 'left', stitches: [second], at: 2, stay: true, together: true },
-		{ do: 'work', from: 'left', stitches: [first], stay: true },
-		{ do: 'drop', count: 2 }
-	]
+	script: ({ work: [second, first] }) => onTheNeedle({ stitches: [second], together: true }, first)
 };
 
 /** 1/1 LC: the second stitch through its back loop from behind, then the first, and both drop. */
@@ -87,18 +80,8 @@ export const freeBackLoop: KnownWay = {
 	gist: 'Three small movements; the stitch behind comes out twisted.',
 	needles: 0,
 	fits: (crossing) => isOneOverOne(crossing) && !isRight(crossing),
-	script: ({ work: [second, first] }) => [
-		{
-			do: 'work',
-			from: 'left',
-			stitches: [faceOf(second) === 'purl' ? 'ptbl' : 'ktbl'],
-			at: 2,
-			stay: true,
-			behind: true
-		},
-		{ do: 'work', from: 'left', stitches: [first], stay: true },
-		{ do: 'drop', count: 2 }
-	]
+	script: ({ work: [second, first] }) =>
+		onTheNeedle({ stitches: [faceOf(second) === 'purl' ? 'ptbl' : 'ktbl'], behind: true }, first)
 };
 
 /** 1/1 LC: the first stitch hangs in front while the second is worked, and is picked up again. */
@@ -138,6 +121,16 @@ export const freeThirdFirst: KnownWay = {
 		{ do: 'drop', count: 3 }
 	]
 };
+
+/** The second stitch is worked where it hangs and left on, then the first, and both drop. */
+const onTheNeedle = (
+	second: Pick<Extract<MoveOf<'work'>, { from: 'left' }>, 'stitches' | 'behind' | 'together'>,
+	first: WorkWord
+): Move[] => [
+	{ do: 'work', from: 'left', at: 2, stay: true, ...second },
+	{ do: 'work', from: 'left', stitches: [first], stay: true },
+	{ do: 'drop', count: 2 }
+];
 
 const isKnitOrPurl = ({ work }: Crossing): boolean => work.every((word) => /^[kp](tbl)?$/.test(word));
 

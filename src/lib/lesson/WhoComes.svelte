@@ -4,6 +4,7 @@
 	import { counted } from '$core/naming/numbers';
 	import { leftHandedMends } from '$core/planning/mendTexts';
 	import { newId } from '$lib/client/id';
+	import { handsChosen, handsOf, HANDS_CHOICES, YARN_HAND_CHOICES } from '$lib/ui/words';
 	import Choices from '$lib/ui/Choices.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import type { OpenLesson } from './openLesson.svelte';
@@ -29,12 +30,6 @@
 		chosen = id;
 	}
 
-	const HANDS = [
-		{ value: 'right', label: 'right-handed' },
-		{ value: 'fabric', label: 'left-handed, the same fabric' },
-		{ value: 'words', label: 'left-handed, the same words' }
-	] as const;
-	const handOf = ({ hand, keep }: Learner) => (hand === 'left' ? (keep ?? 'fabric') : 'right');
 	const said = ({ hand, yarnHand, terms, large, remark }: Learner) =>
 		[
 			hand === 'left' ? 'left-handed' : '',
@@ -81,18 +76,14 @@
 							/>
 							<Choices
 								label="Hands"
-								value={handOf(learner)}
-								choices={HANDS}
-								onchoose={(to) =>
-									set(id, to === 'right' ? { hand: 'right', keep: undefined } : { hand: 'left', keep: to })}
+								value={handsOf(learner)}
+								choices={HANDS_CHOICES}
+								onchoose={(to) => set(id, handsChosen(to))}
 							/>
 							<Choices
 								label="Yarn in"
 								value={learner.yarnHand ?? 'right'}
-								choices={[
-									{ value: 'right', label: 'the right hand' },
-									{ value: 'left', label: 'the left hand' }
-								]}
+								choices={YARN_HAND_CHOICES}
 								onchoose={(yarnHand) => set(id, { yarnHand })}
 							/>
 							<Choices

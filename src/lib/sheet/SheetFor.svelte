@@ -5,37 +5,26 @@
 	import Choices from '$lib/ui/Choices.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import type { SheetChoices } from './choices.svelte';
-	import { SCHOOL_WORDS } from '$lib/ui/words';
+	import { handsChosen, handsOf, HANDS_CHOICES, SCHOOL_WORDS, YARN_HAND_CHOICES } from '$lib/ui/words';
 
 	/** For whom the sheet is: hands, words, names, size, and whose it is. */
 	let { choices, rows }: { choices: SheetChoices; rows: boolean } = $props();
 
 	const options = $derived(choices.options);
-	const hand = $derived(options.hand === 'left' ? (options.keep ?? 'fabric') : 'right');
 	const CENTIMETRE = 10;
 </script>
 
 <div class="grid gap-3">
 	<Choices
 		label="Hands"
-		value={hand}
-		choices={[
-			{ value: 'right', label: 'right-handed' },
-			{ value: 'fabric', label: 'left-handed, the same fabric' },
-			{ value: 'words', label: 'left-handed, the same words' }
-		]}
-		onchoose={(to) =>
-			choices.set(
-				to === 'right' ? { hand: 'right', keep: undefined } : { hand: 'left', keep: to as 'words' | 'fabric' }
-			)}
+		value={handsOf(options)}
+		choices={HANDS_CHOICES}
+		onchoose={(to) => choices.set(handsChosen(to))}
 	/>
 	<Choices
 		label="Yarn in"
 		value={options.yarnHand ?? 'right'}
-		choices={[
-			{ value: 'right', label: 'the right hand' },
-			{ value: 'left', label: 'the left hand' }
-		]}
+		choices={YARN_HAND_CHOICES}
 		onchoose={(yarnHand) => choices.set({ yarnHand })}
 	/>
 	<Choices

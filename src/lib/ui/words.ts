@@ -49,3 +49,19 @@ export const YARN_CHOICES = [
 	{ value: 'plain', label: 'plain' },
 	{ value: 'slippery', label: 'slippery' }
 ] as const;
+
+/** Whose hands a sheet is for; a left-hander keeps the fabric or the words. */
+export const HANDS_CHOICES = [
+	{ value: 'right', label: 'right-handed' },
+	{ value: 'fabric', label: 'left-handed, the same fabric' },
+	{ value: 'words', label: 'left-handed, the same words' }
+] as const;
+export const handsOf = ({ hand, keep }: { hand?: 'right' | 'left'; keep?: 'words' | 'fabric' }) =>
+	hand === 'left' ? (keep ?? 'fabric') : 'right';
+/** The fields that a choice of hands sets. */
+export const handsChosen = (to: (typeof HANDS_CHOICES)[number]['value']) =>
+	to === 'right' ? ({ hand: 'right', keep: undefined } as const) : ({ hand: 'left', keep: to } as const);
+export const YARN_HAND_CHOICES = [
+	{ value: 'right', label: 'the right hand' },
+	{ value: 'left', label: 'the left hand' }
+] as const;
