@@ -64,7 +64,7 @@ const TAKEN = {
 	'check-lesson': [],
 	claims: [],
 	slip: [...NAME, 'way', 'off'],
-	diagnose: [],
+	diagnose: NAME,
 	mends: [...NAME, 'way', 'off', 'rows', 'at', 'worked'],
 	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large', 'compact']
 } satisfies Record<string, readonly (OptionName | Flag)[]>;
@@ -92,7 +92,7 @@ export function given(
 	);
 	let parsed;
 	try {
-		parsed = parseArgs({ args: [...args], options: config, allowPositionals: true });
+		parsed = parseArgs({ args: withNegatives(args), options: config, allowPositionals: true });
 	} catch (error) {
 		return fault(
 			'unreadable',
@@ -118,6 +118,14 @@ export function given(
 	}
 	return good({ words: parsed.positionals, options: options as Options });
 }
+
+/** A number below nothing behind its option is no option itself: `--off -2` is `--off=-2`. */
+const withNegatives = (args: readonly string[]): string[] =>
+	args.flatMap((arg, i) => {
+		if (/^-\d+$/.test(arg) && args[i - 1]?.startsWith('--')) return [];
+		const below = arg.startsWith('--') && /^-\d+$/.test(args[i + 1] ?? '');
+		return [below ? `${arg}=${args[i + 1]}` : arg];
+	});
 
 const isFlag = (name: OptionName | Flag): name is Flag => (FLAGS as readonly string[]).includes(name);
 

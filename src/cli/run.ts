@@ -1,11 +1,12 @@
 import { fabricOf, sizeWorked } from '../core/fabric/fabric';
 import { printChart } from '../core/formats/chart';
 import { claimsAsked } from '../core/formats/claims';
-import { diagnoseAsked } from '../core/formats/faults';
+import { bedFor, diagnoseAsked } from '../core/formats/faults';
 import { firstFault, looksOf } from '../core/faults/fault';
 import { asMeant, mendsOf } from '../core/faults/mends';
 import { seenOf } from '../core/faults/seen';
-import { HAND_SLIPS } from '../core/faults/slips';
+import { firstBedFault } from '../core/faults/bedSlips';
+import { BED_SLIPS, HAND_SLIPS, type BedSlip, type HandSlip } from '../core/faults/slipIds';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
@@ -194,7 +195,8 @@ function answerClaims(args: readonly string[], input: string): Result<unknown> {
 
 function answerDiagnose(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('diagnose', args, []);
-	return asked.ok ? parsedScript(input, diagnoseAsked) : asked;
+	if (!asked.ok) return asked;
+	return parsedScript(input, (json) => diagnoseAsked(json, nameOptions(asked.value)));
 }
 
 function answerSlip(args: readonly string[]): Result<unknown> {
@@ -226,20 +228,26 @@ function answerMends(args: readonly string[]): Result<unknown> {
 	if (!found.ok) return found;
 	const { crossing, said, made } = found.value;
 	const place = { rows, width, at, worked: worked !== 'no' };
-	return mapResult(mendsOf(crossing, made, place), (mends) => ({ ...said, mends }));
+	const bed = bedOf(asked.value);
+	const again = bed ? bedWaysOf(crossing, bed).at(0) : undefined;
+	return mapResult(mendsOf(crossing, made, place, again), (mends) => ({ ...said, mends }));
 }
 
-/** The slip that is asked about, played; of hand crossings alone. */
+/** The slip that is asked about, played, with the first way that can make it or the one that is given. */
 function faultAsked(asked: Given, options: ReadOptions) {
-	const { medium = 'hand', off, way } = asked.options;
-	if (medium !== 'hand')
-		return fault('conflict', `Slips are played for crosses made by hand, and “${medium}” is not.`);
+	const { off, way } = asked.options;
+	const bed = bedFor(asked.options.medium);
+	if (!bed.ok) return bed;
 	const named = firstReading(asked, options);
 	if (!named.ok) return named;
 	const { crossing, said } = named.value;
-	const slip = HAND_SLIPS.find((one) => one === asked.words[1]);
-	if (!slip) return fault('unreadable', `“${asked.words[1]}” is no slip; give ${HAND_SLIPS.join(', ')}.`);
-	return mapResult(firstFault(crossing, slip, off, way), (made) => ({ crossing, said, made }));
+	const [, word] = asked.words;
+	const known: readonly string[] = bed.value ? BED_SLIPS : HAND_SLIPS;
+	if (!known.includes(word)) return fault('unreadable', `“${word}” is no slip; give ${known.join(', ')}.`);
+	const made = bed.value
+		? firstBedFault(crossing, word as BedSlip, bed.value, way)
+		: firstFault(crossing, word as HandSlip, off, way);
+	return mapResult(made, (one) => ({ crossing, said, made: one }));
 }
 
 function bedOf({ options }: Given): Bed | null {

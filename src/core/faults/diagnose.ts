@@ -1,5 +1,8 @@
 import type { Crossing } from '../crossing/crossing';
-import { waysOf, type Way } from '../ways/ways';
+import type { Bed } from '../technique/medium';
+import { bedWaysOf } from '../ways/bed';
+import { waysOf } from '../ways/ways';
+import { bedFaultsOf } from './bedSlips';
 import { faultsOf, type Fault } from './fault';
 import { mendsOf, type Mend } from './mends';
 import { SEEN_FIELDS, type Seen, type SeenField } from './seen';
@@ -10,6 +13,15 @@ export type PartlySeen = Partial<Seen>;
 /** A cause that agrees with all that is seen, with its cheapest mend where it is known how far on the work is. */
 export interface Cause extends Fault {
 	readonly mend?: Mend;
+}
+
+/** What is thought of: which ways, at which bed; whole rows since, and stitches in a row, for the mends. */
+export interface Thought {
+	readonly ids?: readonly string[] | undefined;
+	readonly rowsSince?: number | undefined;
+	readonly width?: number | undefined;
+	/** a machine's or a loom's own slips; those of hands without */
+	readonly medium?: Bed | undefined;
 }
 
 /** What a cloth comes from, and what to ask next. */
@@ -34,18 +46,22 @@ const QUESTIONS: Readonly<Record<SeenField, string>> = {
  * Exactly the slips and ways whose cloth agrees with everything that is seen, in the order of the ways and then of the slips;
  * and the field, not yet given, that tells most of them apart.
  *
- * @param ids the ways that are thought of; all of them where nothing is said
+ * @param thought the ways that are thought of, all of them where nothing is said, and how far on the work is
  */
 export function diagnose(
 	crossing: Crossing,
 	seen: PartlySeen,
-	{ ids, rowsSince, width }: { ids?: readonly string[]; rowsSince?: number; width?: number } = {}
+	{ ids, rowsSince, width, medium }: Thought = {}
 ): Diagnosis {
-	const ways: Way[] = waysOf(crossing).filter(({ id }) => !ids || ids.includes(id));
-	const agreeing = faultsOf(crossing, ways).filter((one) => agrees(one, seen));
+	const wanted = ({ id }: { id: string }) => !ids || ids.includes(id);
+	const faults = medium
+		? bedFaultsOf(crossing, medium).filter(({ way }) => wanted(way))
+		: faultsOf(crossing, waysOf(crossing).filter(wanted));
+	const agreeing = faults.filter((one) => agrees(one, seen));
+	const again = medium ? bedWaysOf(crossing, medium).at(0) : undefined;
 	const causes = agreeing.map((one): Cause => {
 		if (rowsSince === undefined || width === undefined) return one;
-		const mends = mendsOf(crossing, one, { rows: rowsSince, width, at: 1 });
+		const mends = mendsOf(crossing, one, { rows: rowsSince, width, at: 1 }, again);
 		return mends.ok ? { ...one, mend: mends.value[0] } : one;
 	});
 	return { causes, ask: nextQuestion(agreeing, seen) };

@@ -1,20 +1,23 @@
 import { sortPairs, type Crossing } from '../crossing/crossing';
 import { apply } from '../hands/apply';
+import type { BedMove } from '../hands/bed';
 import type { Move } from '../hands/moves';
+import type { BedWay } from '../ways/bed';
+import { HAND_SLIPS, type BedSlip, type HandSlip } from './slipIds';
 import { madeBy, startOf, type HandState } from '../hands/state';
 import { fault, good, type Result } from '../result';
 import { waysOf, type Way } from '../ways/ways';
 import { seenOf, type MadeCloth, type Seen } from './seen';
-import { HAND_SLIPS, slippedScript, type HandSlip } from './slips';
+import { slippedScript } from './slips';
 
 /** Rows by which a cross comes too late, where nobody says how many. */
 export const USUAL_OFFSET = 2;
 
 /** A slip as it was made: the script of the hands, what came of it, what is seen of that. */
 export interface Fault {
-	readonly slip: HandSlip;
-	readonly way: Way;
-	readonly moves: readonly Move[];
+	readonly slip: HandSlip | BedSlip;
+	readonly way: Pick<Way | BedWay, 'id' | 'title' | 'movements'>;
+	readonly moves: readonly (Move | BedMove)[];
 	readonly result: MadeCloth;
 	readonly seen: Seen;
 }

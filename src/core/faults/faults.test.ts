@@ -3,14 +3,16 @@ import { describe, expect, it } from 'vitest';
 import { anyCrossing, twoGroupCrossing } from '../../../tests/support/arbitrary';
 import { crossing } from '../../../tests/support/taughtLesson';
 import { sameCrossing } from '../crossing/crossing';
+import type { Move } from '../hands/moves';
 import { outcome, play } from '../hands/play';
 import { unwrap } from '../result';
 import { waysOf } from '../ways/ways';
+import { firstBedFault } from './bedSlips';
 import { diagnose } from './diagnose';
 import { faultOf, faultsOf, firstFault, looksOf } from './fault';
 import { asMeant, mendsOf, shortestWay } from './mends';
 import { seenOf, SEEN_FIELDS } from './seen';
-import { HAND_SLIPS } from './slips';
+import { BED_SLIPS, HAND_SLIPS } from './slipIds';
 
 const crosses = fc.oneof(twoGroupCrossing, anyCrossing({ groups: { min: 2, max: 3 }, most: 8 }));
 
@@ -42,7 +44,7 @@ describe('a slip', () => {
 				const mends = unwrap(mendsOf(meant, fault, { rows, width: 24, at: 1 }));
 				for (const { moves, restores } of mends) {
 					if (!moves) continue;
-					const again = outcome(meant, unwrap(play(meant.stitches, moves)));
+					const again = outcome(meant, unwrap(play(meant.stitches, moves as readonly Move[])));
 					expect([again.agrees, again.twisted]).toEqual([true, []]);
 					expect(restores).toBe(true);
 				}
@@ -102,6 +104,36 @@ describe('a slip', () => {
 		expect(looks[9]).toMatch(/ladder/);
 		expect(looks[10]).toMatch(/2 rows too late/);
 		expect(looksOf(right, right)).toMatch(/Nothing shows/);
+	});
+});
+
+describe('a slip at the bed', () => {
+	const made = (slip: (typeof BED_SLIPS)[number], medium: 'machine' | 'loom' = 'machine') =>
+		firstBedFault(crossing('2/2 RC'), slip, medium);
+
+	it('is played by tools and pegs', () => {
+		expect(unwrap(made('set-order')).result.over).toEqual(crossing('2/2 LC').over);
+		expect(unwrap(made('set-order', 'loom')).result.over).toEqual(crossing('2/2 LC').over);
+		expect(unwrap(made('parked-wrong', 'loom')).seen.lean).toBe('left');
+		expect(unwrap(made('not-forward')).result.work).toEqual(['sl', 'sl', 'sl', 'sl']);
+		expect(unwrap(made('fallen'))).toMatchObject({ result: { stitches: 3 }, seen: { ladder: true } });
+		for (const [slip, medium] of [
+			['parked-wrong', 'machine'],
+			['not-forward', 'loom'],
+			['wrong-needles', 'machine']
+		] as const)
+			expect(made(slip, medium)).toMatchObject({ ok: false, error: { code: 'conflict' } });
+	});
+
+	it('is found from what is seen, and priced with the way of the bed', () => {
+		const { causes } = diagnose(
+			crossing('2/2 RC'),
+			{ lean: 'left' },
+			{ medium: 'loom', rowsSince: 2, width: 20 }
+		);
+		expect(causes.map(({ slip }) => slip)).toEqual(['set-order', 'parked-wrong']);
+		expect(causes[0].mend).toMatchObject({ id: 'ladder', restores: true });
+		expect(diagnose(crossing('2/2 RC'), { ladder: true }, { medium: 'machine' }).causes).toHaveLength(1);
 	});
 });
 

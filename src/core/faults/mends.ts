@@ -1,5 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
+import type { BedMove } from '../hands/bed';
 import type { Move } from '../hands/moves';
+import type { BedWay } from '../ways/bed';
 import { counted } from '../naming/numbers';
 import { fault, good, type Result } from '../result';
 import { waysOf, type Way } from '../ways/ways';
@@ -22,22 +24,29 @@ export interface Mend {
 	readonly restores: boolean;
 	readonly steps: readonly string[];
 	/** how the stitches are crossed again, where they are */
-	readonly moves?: readonly Move[];
+	readonly moves?: readonly (Move | BedMove)[];
 	readonly because: string;
 }
+
+/** How the stitches of a cross are crossed once more. */
+type Again = Pick<Way | BedWay, 'title' | 'movements' | 'moves'>;
 
 /** Least stitches that a sewn strand is reckoned with. */
 const LEAST_FAKE = 4;
 
 /** The mends of a slip, those that restore first, the cheapest first in each (craft: Mistakes); `conflict` where the cross does not fit. */
-export function mendsOf(crossing: Crossing, made: Fault, found: Found): Result<Mend[]> {
+export function mendsOf(
+	crossing: Crossing,
+	made: Fault,
+	found: Found,
+	way: Again = shortestWay(crossing)
+): Result<Mend[]> {
 	const { stitches } = crossing;
 	if (found.at < 1 || found.at - 1 + stitches > found.width)
 		return fault(
 			'conflict',
 			`A cross of ${counted(stitches, 'stitch', 'stitches')} does not fit from stitch ${found.at} of a row of ${found.width}: it ends at ${found.at - 1 + stitches}.`
 		);
-	const way = shortestWay(crossing);
 	const all = [
 		unpick(crossing, way, found),
 		ladder(crossing, way, made, found),
@@ -58,7 +67,7 @@ export function shortestWay(crossing: Crossing): Way {
 
 const rowsSaid = (rows: number) => counted(rows, 'row');
 
-function unpick({ stitches }: Crossing, way: Way, { rows, width, at }: Found): Mend {
+function unpick({ stitches }: Crossing, way: Again, { rows, width, at }: Found): Mend {
 	const since = rows * width + width - at + 1;
 	return {
 		id: 'unpick',
@@ -75,7 +84,7 @@ function unpick({ stitches }: Crossing, way: Way, { rows, width, at }: Found): M
 	};
 }
 
-function ladder({ stitches }: Crossing, way: Way, { slip }: Fault, { rows }: Found): Mend {
+function ladder({ stitches }: Crossing, way: Again, { slip }: Fault, { rows }: Found): Mend {
 	return {
 		id: 'ladder',
 		movements: 2 * stitches * (rows + 1) + way.movements,
@@ -130,7 +139,10 @@ function columnsOf(
 			const asked = new Set(crossing.order.filter((_, i) => crossing.work[i].endsWith('tbl')));
 			return twisted.filter((stitch) => !asked.has(stitch)).length;
 		}
+		case 'not-forward':
+			return work.filter((word) => word === 'sl').length;
 		case 'left-behind':
+		case 'fallen':
 			return 1;
 		default:
 			return 0;

@@ -7,22 +7,7 @@ import type { HandState } from '../hands/state';
 import { withYarn } from '../hands/yarn';
 import { fault, good, type Result } from '../result';
 import { KNOWN_WAYS, type Way } from '../ways/ways';
-
-/** Slips of the hands, in the order in which causes are told (craft: Mistakes). */
-export const HAND_SLIPS = [
-	'wrong-hold',
-	'wrong-reach',
-	'not-crossed',
-	'knitwise',
-	'wrong-face',
-	'wrong-end',
-	'turned',
-	'uneven',
-	'extra-loop',
-	'left-behind',
-	'wrong-row'
-] as const;
-export type HandSlip = (typeof HAND_SLIPS)[number];
+import type { HandSlip } from './slipIds';
 
 /** A script as hands that slipped made it, and the stitch that stayed behind, where one did. */
 export interface SlippedScript {

@@ -2,7 +2,9 @@ import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
 import type { Crossing } from '../crossing/crossing';
 import { diagnose } from '../faults/diagnose';
+import type { ReadOptions } from '../naming/reading';
 import { fault, good, type Result } from '../result';
+import { isBed, type Bed, type Medium } from '../technique/medium';
 import { parseCrossing } from './crossing';
 import { parseShape } from './json';
 import { readNameOrJson } from './name';
@@ -34,13 +36,16 @@ export const diagnoseAskedShape = z.strictObject({
 });
 
 /** The causes of what is seen, from JSON. */
-export function diagnoseAsked(value: unknown): Result<unknown> {
+export function diagnoseAsked(value: unknown, options: ReadOptions): Result<unknown> {
 	const asked = parseShape(diagnoseAskedShape, value, 'a cloth to look for a cause of');
 	if (!asked.ok) return asked;
 	const { ways: ids, seen, rowsSince, width } = asked.value;
-	const meant = crossingAsked(asked.value);
+	const meant = crossingAsked(asked.value, options);
 	if (!meant.ok) return meant;
-	const { causes, ask } = diagnose(meant.value, seen, { ids, rowsSince, width });
+	const bed = bedFor(options.medium);
+	if (!bed.ok) return bed;
+	const medium = bed.value ?? undefined;
+	const { causes, ask } = diagnose(meant.value, seen, { ids, rowsSince, width, medium });
 	return good({
 		causes: causes.map(({ slip, way, seen: made, mend }) => ({
 			slip,
@@ -52,10 +57,21 @@ export function diagnoseAsked(value: unknown): Result<unknown> {
 	});
 }
 
-function crossingAsked({ name, crossing }: z.infer<typeof diagnoseAskedShape>): Result<Crossing> {
+/** The bed whose slips are asked about; `null` by hand, and `conflict` where nobody plays slips. */
+export function bedFor(medium: Medium = 'hand'): Result<Bed | null> {
+	if (isBed(medium)) return good(medium);
+	return medium === 'hand'
+		? good(null)
+		: fault('conflict', `Slips are played by hand, at a machine and at a loom; “${medium}” has none yet.`);
+}
+
+function crossingAsked(
+	{ name, crossing }: z.infer<typeof diagnoseAskedShape>,
+	options: ReadOptions
+): Result<Crossing> {
 	if (crossing) return parseCrossing(crossing);
 	if (name === undefined)
 		return fault('unreadable', 'Say which cross it should be: give “name” or “crossing”.');
-	const read = readNameOrJson(name, {});
+	const read = readNameOrJson(name, options);
 	return read.ok ? good(read.value.readings[0].crossing) : read;
 }
