@@ -20,6 +20,8 @@ export interface Thought {
 	readonly ids?: readonly string[] | undefined;
 	readonly rowsSince?: number | undefined;
 	readonly width?: number | undefined;
+	/** what nobody can tell of this cloth, and is not asked for */
+	readonly unseen?: readonly SeenField[] | undefined;
 	/** a machine's or a loom's own slips; those of hands without */
 	readonly medium?: Bed | undefined;
 }
@@ -30,8 +32,8 @@ export interface Diagnosis {
 	readonly ask: { readonly field: SeenField; readonly because: string } | null;
 }
 
-/** Most kinds of answers that a question may have, where all of them are told. */
-const QUESTIONS: Readonly<Record<SeenField, string>> = {
+/** What a teacher asks who looks at a cloth. */
+export const QUESTIONS: Readonly<Record<SeenField, string>> = {
 	count: 'How many stitches are there now?',
 	lean: 'Which way does the rope lean?',
 	front: 'How many stitches lie over the one that lies furthest behind?',
@@ -51,7 +53,7 @@ const QUESTIONS: Readonly<Record<SeenField, string>> = {
 export function diagnose(
 	crossing: Crossing,
 	seen: PartlySeen,
-	{ ids, rowsSince, width, medium }: Thought = {}
+	{ ids, rowsSince, width, medium, unseen = [] }: Thought = {}
 ): Diagnosis {
 	const wanted = ({ id }: { id: string }) => !ids || ids.includes(id);
 	const faults = medium
@@ -64,7 +66,7 @@ export function diagnose(
 		const mends = mendsOf(crossing, one, { rows: rowsSince, width, at: 1 }, again);
 		return mends.ok ? { ...one, mend: mends.value[0] } : one;
 	});
-	return { causes, ask: nextQuestion(agreeing, seen) };
+	return { causes, ask: nextQuestion(agreeing, seen, unseen) };
 }
 
 /** A cross that comes on another row does so by however many: what was seen counts, not what was played. */
@@ -77,12 +79,18 @@ function agrees({ slip, seen: made }: Fault, seen: PartlySeen): boolean {
 	});
 }
 
-function nextQuestion(causes: readonly Fault[], seen: PartlySeen): Diagnosis['ask'] {
+function nextQuestion(
+	causes: readonly Fault[],
+	seen: PartlySeen,
+	unseen: readonly SeenField[]
+): Diagnosis['ask'] {
 	if (causes.length < 2) return null;
-	const kinds = SEEN_FIELDS.filter((field) => seen[field] === undefined).map((field) => ({
-		field,
-		answers: new Set(causes.map((one) => one.seen[field])).size
-	}));
+	const kinds = SEEN_FIELDS.filter((field) => seen[field] === undefined && !unseen.includes(field)).map(
+		(field) => ({
+			field,
+			answers: new Set(causes.map((one) => one.seen[field])).size
+		})
+	);
 	const most = Math.max(0, ...kinds.map(({ answers }) => answers));
 	if (most < 2) return null;
 	const { field } = kinds.find(({ answers }) => answers === most)!;

@@ -44,7 +44,14 @@
 	let making = $state(false);
 	let input = $state<HTMLInputElement>();
 
-	const PANELS = { ways: 'Ways', cloth: 'Cloth', names: 'Names', keep: 'Keep', files: 'Files' } as const;
+	const PANELS = {
+		ways: 'Ways',
+		cloth: 'Cloth',
+		names: 'Names',
+		mend: 'Mend',
+		keep: 'Keep',
+		files: 'Files'
+	} as const;
 	let panel = $state<keyof typeof PANELS>('ways');
 
 	const last = $derived(Math.max(subject.last, second?.last ?? 0));
@@ -206,6 +213,8 @@
 					</div>
 				{:else if panel === 'names'}
 					<NamesPanel {subject} />
+				{:else if panel === 'mend'}
+					{#await import('./MendPanel.svelte') then { default: MendPanel }}<MendPanel {subject} />{/await}
 				{:else if panel === 'keep'}
 					<KeepPanel
 						{subject}
