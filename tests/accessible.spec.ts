@@ -14,6 +14,11 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'Bench, a definition': (pond) => pond.open('/?name=sl 2 to cn and hold in back, k2, p2 from cn'),
 	'Bench, cloth': (pond) => bench(pond, '/?name=2/2 RC&row=wrong', 'Cloth'),
 	'Bench, names': (pond) => bench(pond, '/?name=2/2 RC', 'Names'),
+	'Bench, mend': async (pond) => {
+		await bench(pond, '/?name=2/2 RC', 'Mend');
+		await pond.page.getByRole('button', { name: '3 over the hindmost' }).click();
+		await pond.page.getByText('This is what happened').waitFor();
+	},
 	'Bench, keep': (pond) => bench(pond, '/?name=2/2 LC', 'Keep'),
 	'Bench, files': (pond) => bench(pond, '/?name=2/2 RC', 'Files'),
 	'Bench, machine': (pond) => pond.open('/?name=2/2 RC&medium=machine&step=2'),
