@@ -214,8 +214,12 @@ test.describe('on a phone', () => {
 		await draw(80, 320);
 		await expect(step).toContainText('step 1 of');
 
-		await page.getByRole('button', { name: 'more', exact: true }).tap();
 		const tools = page.getByRole('dialog', { name: 'Switch on the spot' });
+		// A page that still glides takes the first tap as a stop.
+		await expect(async () => {
+			await page.getByRole('button', { name: 'more', exact: true }).tap({ timeout: 1_000 });
+			await expect(tools).toBeVisible({ timeout: 1_000 });
+		}).toPass();
 		const said = page.getByTestId('sentence');
 		const before = (await said.textContent())!;
 		// Which words are the teacher's own, other tests may have changed.
