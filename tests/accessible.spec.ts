@@ -127,19 +127,17 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await added(pond, 'a slip and its mend');
 	},
 	'a lesson, slack, finishing and who comes': async (pond) => {
-		await demo(pond, '', 'copy');
-		await added(pond, 'finishing');
-		await added(pond, 'slack and tension');
-		await pond.page.getByText('Tight: every').waitFor();
+		await slack(pond);
 		const who = pond.page.getByRole('region', { name: 'Who comes' });
 		await who.getByRole('button', { name: 'Add' }).click();
 		await who.getByLabel('Name or nickname').fill('Uta');
 		await pond.page.getByText('The saying for').click();
 	},
 	'Stage, slack and what folds away': async (pond) => {
+		await slack(pond);
 		await pond.open(`${new URL(pond.page.url()).pathname}/stage`);
-		const slack = pond.page.getByRole('heading', { level: 1, name: /^Slack and tension/ });
-		for (let parts = 0; parts < 20 && (await slack.count()) === 0; parts++)
+		const title = pond.page.getByRole('heading', { level: 1, name: /^Slack and tension/ });
+		for (let parts = 0; parts < 20 && (await title.count()) === 0; parts++)
 			await pond.page.keyboard.press('ArrowDown');
 		await pond.page.setViewportSize({ width: 390, height: 844 });
 		await pond.page.getByRole('button', { name: 'more', exact: true }).click();
@@ -155,15 +153,11 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'The library, put away': (pond) => pond.open('/lessons?shelf=away'),
 	Courses: (pond) => pond.open('/courses'),
-	'a course': async (pond) => {
-		await pond.open('/lessons');
-		await pond.page.keyboard.press('d');
-		const dialog = pond.page.getByRole('dialog');
-		await dialog.getByLabel('Crosses to teach').fill('2/2 RC, 2/2 LC, 3/3 RC, 2/1 LPC');
-		await dialog.getByRole('button', { name: 'Keep it, and the rest as a course' }).click();
-		await pond.page.waitForURL(/\/courses\/[0-9a-f-]{36}$/);
+	'a course': course,
+	'a course’s programme': async (pond) => {
+		await course(pond);
+		await pond.open(`${new URL(pond.page.url()).pathname}/programme`);
 	},
-	'a course’s programme': (pond) => pond.open(`${new URL(pond.page.url()).pathname}/programme`),
 	Account: (pond) => pond.open('/account'),
 	'a lesson without parts': async (pond) => void (await pond.newLesson('Empty')),
 	Stage: async (pond) => {
@@ -260,6 +254,24 @@ async function demo(pond: Pond, view = '', which: 'itself' | 'copy' = 'itself') 
 		data: { lessonId: lesson, title: 'A copy to write in' }
 	});
 	await pond.open(`/lessons/${lesson}${view}`);
+}
+
+/** A lesson with slack and finishing in it. */
+async function slack(pond: Pond) {
+	await demo(pond, '', 'copy');
+	await added(pond, 'finishing');
+	await added(pond, 'slack and tension');
+	await pond.page.getByText('Tight: every').waitFor();
+	await pond.saved();
+}
+
+async function course(pond: Pond) {
+	await pond.open('/lessons');
+	await pond.page.keyboard.press('d');
+	const dialog = pond.page.getByRole('dialog');
+	await dialog.getByLabel('Crosses to teach').fill('2/2 RC, 2/2 LC, 3/3 RC, 2/1 LPC');
+	await dialog.getByRole('button', { name: 'Keep it, and the rest as a course' }).click();
+	await pond.page.waitForURL(/\/courses\/[0-9a-f-]{36}$/);
 }
 
 async function added({ page }: Pond, kind: string) {
