@@ -177,7 +177,11 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.keyboard.press('i');
 	},
 	'Stage, for the class': (pond) => demo(pond, '/stage?as=class'),
-	'Stage, for the teacher': (pond) => demo(pond, '/stage?as=notes'),
+	'Stage, for the teacher': async (pond) => {
+		await demo(pond, '/stage?as=notes');
+		// It comes a moment after the page.
+		await pond.page.getByRole('heading', { level: 1 }).waitFor();
+	},
 	'After class': async (pond) => {
 		// Not in the demo lesson itself: the class would be its latest.
 		await demo(pond, '/stage', 'copy');
