@@ -1,4 +1,4 @@
-import type { ClassRecord } from './classRecord';
+import { LEAST_SECONDS, type ClassRecord } from './classRecord';
 import { minutesOf, type Lesson } from '../lesson/lesson';
 
 /** A part whose minutes are not what it took. */
@@ -8,9 +8,6 @@ export interface Adjusted {
 	readonly was: number;
 	readonly minutes: number;
 }
-
-/** A part that was on for less was only passed over. */
-const LEAST_SECONDS = 20;
 
 /** Parts of a lesson that took other minutes than it gives them, with the minutes they took, rounded up. */
 export function minutesAsTaken(lesson: Lesson, record: ClassRecord): Adjusted[] {

@@ -46,6 +46,9 @@ export const classShape = z.readonly(
 export type ClassRecord = z.infer<typeof classShape>;
 export type Taken = z.infer<typeof takenShape>;
 
+/** A part that was on for less was passed over, not taught: it speaks for no rate, and taught nobody. */
+export const LEAST_SECONDS = 20;
+
 /** Minutes that a class really took, pauses left out. */
 export const minutesTaken = (record: ClassRecord): number =>
 	Math.round(record.parts.reduce((sum, { seconds }) => sum + seconds, 0) / 60);

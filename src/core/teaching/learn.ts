@@ -1,5 +1,5 @@
 import { LEVELS, type Level } from '../ways/cautions';
-import type { ClassRecord, Taken } from './classRecord';
+import { LEAST_SECONDS, type ClassRecord, type Taken } from './classRecord';
 import { RATE_RANGE, RATES, USUAL_RATES, type RateId, type Rates } from '../planning/rates';
 
 /** A rate as the classes that were given speak for it. */
@@ -16,8 +16,6 @@ export interface Learned {
 
 /** How much the usual rate weighs: as much as so many parts that rest on this rate alone. */
 const USUAL_WEIGHS = 1;
-/** Parts that were on for less were passed over, not taught. */
-const LEAST_SECONDS = 20;
 /** A part that took this many times its estimate was about something else: a fire drill, a dropped ball of yarn. */
 const MOST_TIMES = 3;
 /** The least share of a part's estimate with which it speaks for a rate. */

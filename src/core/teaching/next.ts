@@ -5,7 +5,7 @@ import type { Brief } from '../planning/brief';
 import { knownCrossings } from '../planning/course';
 import { nextStep } from '../planning/nextStep';
 import { askedAs } from '../planning/subject';
-import type { ClassRecord, Taken } from './classRecord';
+import { LEAST_SECONDS, type ClassRecord, type Taken } from './classRecord';
 import { namesIn } from './writeUp';
 
 /** What the next lesson is to be, and why. */
@@ -13,9 +13,6 @@ export interface NextLesson {
 	readonly brief: Brief;
 	readonly because: readonly string[];
 }
-
-/** A part that was on for less was only passed over. */
-const LEAST_SECONDS = 20;
 
 /**
  * The lesson after a class: first what was left out, then what was hard, then, where neither is, the next step; what sat is

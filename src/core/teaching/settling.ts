@@ -1,5 +1,5 @@
 import type { Level } from '../ways/cautions';
-import { RATES, USUAL_RATES, type RateId, type Rates } from '../planning/rates';
+import { RATES, USUAL_RATES, type RateId } from '../planning/rates';
 import type { ClassRecord } from './classRecord';
 import { learnRates } from './learn';
 
@@ -17,7 +17,7 @@ const MOST_SHOWN = 3;
 
 /** The rates that classes moved most from the rule of thumb, as they settle from class to class. */
 export function settlingRates(oldestFirst: readonly ClassRecord[], most = MOST_SHOWN): Settling[] {
-	const learned = oldestFirst.map((_, i) => learnRates(oldestFirst.slice(0, i + 1), USUAL_RATES as Rates));
+	const learned = oldestFirst.map((_, i) => learnRates(oldestFirst.slice(0, i + 1), USUAL_RATES));
 	const last = learned.at(-1) ?? [];
 	return [...last]
 		.sort((a, b) => Math.abs(b.is / b.was - 1) - Math.abs(a.is / a.was - 1))
