@@ -55,11 +55,8 @@ export function diagnose(
 	seen: PartlySeen,
 	{ ids, rowsSince, width, medium, unseen = [] }: Thought = {}
 ): Diagnosis {
-	const wanted = ({ id }: { id: string }) => !ids || ids.includes(id);
-	const faults = medium
-		? bedFaultsOf(crossing, medium).filter(({ way }) => wanted(way))
-		: faultsOf(crossing, waysOf(crossing).filter(wanted));
-	const agreeing = faults.filter((one) => agrees(one, seen));
+	const faults = thoughtOf(crossing, { ids, medium });
+	const agreeing = agreeingWith(faults, seen);
 	const again = medium ? bedWaysOf(crossing, medium).at(0) : undefined;
 	const causes = agreeing.map((one): Cause => {
 		if (rowsSince === undefined || width === undefined) return one;
@@ -68,6 +65,21 @@ export function diagnose(
 	});
 	return { causes, ask: nextQuestion(agreeing, seen, unseen) };
 }
+
+/** Every slip that is thought of, played: by hand, or at a bed. */
+export function thoughtOf(
+	crossing: Crossing,
+	{ ids, medium }: Pick<Thought, 'ids' | 'medium'> = {}
+): Fault[] {
+	const wanted = ({ id }: { id: string }) => !ids || ids.includes(id);
+	return medium
+		? bedFaultsOf(crossing, medium).filter(({ way }) => wanted(way))
+		: faultsOf(crossing, waysOf(crossing).filter(wanted));
+}
+
+/** Those whose cloth agrees with everything that is seen. */
+export const agreeingWith = (faults: readonly Fault[], seen: PartlySeen): Fault[] =>
+	faults.filter((one) => agrees(one, seen));
 
 /** A cross that comes on another row does so by however many: what was seen counts, not what was played. */
 function agrees({ slip, seen: made }: Fault, seen: PartlySeen): boolean {
@@ -85,12 +97,10 @@ function nextQuestion(
 	unseen: readonly SeenField[]
 ): Diagnosis['ask'] {
 	if (causes.length < 2) return null;
-	const kinds = SEEN_FIELDS.filter((field) => seen[field] === undefined && !unseen.includes(field)).map(
-		(field) => ({
-			field,
-			answers: new Set(causes.map((one) => one.seen[field])).size
-		})
-	);
+	const kinds = openFields(seen, unseen).map((field) => ({
+		field,
+		answers: new Set(causes.map((one) => one.seen[field])).size
+	}));
 	const most = Math.max(0, ...kinds.map(({ answers }) => answers));
 	if (most < 2) return null;
 	const { field } = kinds.find(({ answers }) => answers === most)!;
@@ -98,4 +108,43 @@ function nextQuestion(
 		field,
 		because: `${QUESTIONS[field]} It tells ${most} kinds of cause apart.`
 	};
+}
+
+const openFields = (seen: PartlySeen, unseen: readonly SeenField[]): SeenField[] =>
+	SEEN_FIELDS.filter((field) => seen[field] === undefined && !unseen.includes(field));
+
+/**
+ * The question from which most is to be learned: the one whose answers part the slips most evenly, by the entropy of their
+ * shares (Shannon 1948); `null` where nothing tells them apart. Every slip weighs the same, however many ways make it.
+ */
+export function bestQuestion(
+	causes: readonly Fault[],
+	seen: PartlySeen,
+	unseen: readonly SeenField[]
+): SeenField | null {
+	const ways = new Map<string, number>();
+	for (const { slip } of causes) ways.set(slip, (ways.get(slip) ?? 0) + 1);
+	const gain = (field: SeenField): number => {
+		const shares = new Map<unknown, number>();
+		for (const { slip, seen: made } of causes)
+			shares.set(made[field], (shares.get(made[field]) ?? 0) + 1 / (ways.get(slip)! * ways.size));
+		return -[...shares.values()].reduce((sum, share) => sum + share * Math.log2(share), 0);
+	};
+	const best = openFields(seen, unseen)
+		.map((field) => ({ field, gained: gain(field) }))
+		.reduce((most, one) => (one.gained > most.gained + 1e-9 ? one : most), { field: null, gained: 0 } as {
+			field: SeenField | null;
+			gained: number;
+		});
+	return best.field;
+}
+
+/** Causes that look alike stand together: nothing that eyes can tell parts them. */
+export function looksAmong<Made extends Fault>(causes: readonly Made[]): Made[][] {
+	const looks = new Map<string, Made[]>();
+	for (const one of causes) {
+		const look = SEEN_FIELDS.map((field) => one.seen[field]).join(' ');
+		looks.set(look, [...(looks.get(look) ?? []), one]);
+	}
+	return [...looks.values()];
 }

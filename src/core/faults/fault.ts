@@ -16,7 +16,7 @@ export const USUAL_OFFSET = 2;
 /** A slip as it was made: the script of the hands, what came of it, what is seen of that. */
 export interface Fault {
 	readonly slip: HandSlip | BedSlip;
-	readonly way: Pick<Way | BedWay, 'id' | 'title' | 'movements'>;
+	readonly way: Pick<Way | BedWay, 'id' | 'title' | 'movements' | 'result'>;
 	readonly moves: readonly (Move | BedMove)[];
 	readonly result: MadeCloth;
 	readonly seen: Seen;
@@ -27,10 +27,11 @@ export function faultOf(crossing: Crossing, way: Way, slip: HandSlip, offset = U
 	const script = slippedScript(crossing, way, slip);
 	if (!script.ok) return script;
 	const { moves, left } = script.value;
-	const last = playedLeaving(crossing.stitches, moves, left);
-	if (!last.ok) return last;
-	const { order, over, work, twisted } = madeBy(last.value);
-	const { extraLoops } = last.value;
+	const states = statesLeaving(crossing.stitches, moves, left);
+	if (!states.ok) return states;
+	const last = states.value[states.value.length - 1];
+	const { order, over, work, twisted } = madeBy(last);
+	const { extraLoops } = last;
 	const result: MadeCloth = {
 		order,
 		over: sortPairs(over.filter((pair) => left === null || !pair.includes(left))),
@@ -65,16 +66,21 @@ export const faultsOf = (crossing: Crossing, ways: readonly Way[]): Fault[] =>
 		})
 	);
 
-/** The state after a script that may leave one stitch where it waits. */
-function playedLeaving(stitches: number, moves: readonly Move[], left: number | null): Result<HandState> {
-	let state = startOf(stitches);
+/** The states of a script that may leave one stitch where it waits; one more than there are moves. */
+export function statesLeaving(
+	stitches: number,
+	moves: readonly Move[],
+	left: number | null
+): Result<HandState[]> {
+	const states = [startOf(stitches)];
 	for (const [i, move] of moves.entries()) {
+		const state = states[i];
 		const ready = move.do === 'catch' && left !== null ? apartFrom(state, left) : state;
 		const next = apply(ready, move);
 		if (!next.ok) return fault('conflict', `Move ${i + 1}, “${move.do}”: ${next.error.message}.`, i + 1);
-		state = next.value;
+		states.push(next.value);
 	}
-	return good(state);
+	return good(states);
 }
 
 /** The last loose group without the stitch that stays behind, which hangs by itself then. */

@@ -32,7 +32,7 @@ export interface Mend {
 type Again = Pick<Way | BedWay, 'title' | 'movements' | 'moves'>;
 
 /** Least stitches that a sewn strand is reckoned with. */
-const LEAST_FAKE = 4;
+export const LEAST_FAKE = 4;
 
 /** The mends of a slip, those that restore first, the cheapest first in each (craft: Mistakes); `conflict` where the cross does not fit. */
 export function mendsOf(
@@ -57,6 +57,36 @@ export function mendsOf(
 		LEAVE
 	];
 	return good(all.sort((a, b) => Number(b.restores) - Number(a.restores) || a.movements - b.movements));
+}
+
+/** From how many whole rows since the slip on a mend is the least of those that restore. */
+export interface LeastMend {
+	readonly from: number;
+	readonly id: Mend['id'];
+}
+
+/** Most rows since a slip that are looked at to see where mends cross over. */
+const MOST_ROWS_SINCE = 60;
+
+/** Which mend that restores takes the fewest movements, from the first row on, and where another takes over. */
+export function leastMends(
+	crossing: Crossing,
+	made: Fault,
+	{ width, at, worked }: Omit<Found, 'rows'>,
+	way: Again = shortestWay(crossing)
+): LeastMend[] {
+	const least: LeastMend[] = [];
+	for (let rows = 0; rows <= MOST_ROWS_SINCE; rows++) {
+		const mends = mendsOf(
+			crossing,
+			made,
+			{ rows, width, at, ...(worked === undefined ? {} : { worked }) },
+			way
+		);
+		const best = mends.ok ? mends.value.find(({ restores }) => restores) : undefined;
+		if (best && best.id !== least.at(-1)?.id) least.push({ from: rows, id: best.id });
+	}
+	return least;
 }
 
 /** Of the ways that agree and twist nothing, the one with the fewest movements. */
@@ -100,8 +130,9 @@ function ladder({ stitches }: Crossing, way: Again, { slip }: Fault, { rows }: F
 	};
 }
 
-function columns(crossing: Crossing, { slip, result }: Fault, { rows }: Found): Mend[] {
-	const count = columnsOf(crossing, slip, result.work, result.order, result.twisted);
+function columns(crossing: Crossing, made: Fault, { rows }: Found): Mend[] {
+	const { slip } = made;
+	const count = wrongColumns(crossing, made).length;
 	if (count === 0) return [];
 	const one = count === 1;
 	return [
@@ -120,32 +151,29 @@ function columns(crossing: Crossing, { slip, result }: Fault, { rows }: Found): 
 	];
 }
 
-/** How many columns are wrong by themselves, where that is all that is wrong. */
-function columnsOf(
+/** The columns that are wrong by themselves, where that is all that is wrong; by their stitches before the cross. */
+export function wrongColumns(
 	crossing: Crossing,
-	slip: Fault['slip'],
-	work: Crossing['work'],
-	order: readonly number[],
-	twisted: readonly number[]
-): number {
+	{ slip, result: { order, work, twisted } }: Pick<Fault, 'slip' | 'result'>
+): readonly number[] {
 	switch (slip) {
 		case 'wrong-face': {
 			const meant = new Map(crossing.order.map((stitch, i) => [stitch, crossing.work[i]]));
-			return order.filter((stitch, i) => work[i] !== meant.get(stitch)).length;
+			return order.filter((stitch, i) => work[i] !== meant.get(stitch));
 		}
 		case 'knitwise':
 		case 'turned':
 		case 'wrong-end': {
-			const asked = new Set(crossing.order.filter((_, i) => crossing.work[i].endsWith('tbl')));
-			return twisted.filter((stitch) => !asked.has(stitch)).length;
+			const asked = new Set(asMeant(crossing).twisted);
+			return twisted.filter((stitch) => !asked.has(stitch));
 		}
 		case 'not-forward':
-			return work.filter((word) => word === 'sl').length;
+			return order.filter((_, i) => work[i] === 'sl');
 		case 'left-behind':
 		case 'fallen':
-			return 1;
+			return crossing.order.filter((stitch) => !order.includes(stitch));
 		default:
-			return 0;
+			return [];
 	}
 }
 
@@ -162,12 +190,12 @@ const loop = ({ slip, result }: Fault): Mend[] =>
 			]
 		: [];
 
-const turn = (crossing: Crossing, { slip, result }: Fault, { worked = true }: Found): Mend[] =>
-	!worked && (slip === 'knitwise' || slip === 'turned')
+const turn = (crossing: Crossing, made: Fault, { worked = true }: Found): Mend[] =>
+	!worked && (made.slip === 'knitwise' || made.slip === 'turned')
 		? [
 				{
 					id: 'turn',
-					movements: columnsOf(crossing, slip, result.work, result.order, result.twisted),
+					movements: wrongColumns(crossing, made).length,
 					restores: true,
 					steps: ['Turn each stitch on the needle, or work its other leg.'],
 					because: 'Nothing is worked on it yet: a turn is all it needs.'

@@ -35,10 +35,9 @@ export function playBed(
 	moves: readonly BedMove[],
 	medium: 'machine' | 'loom'
 ): Result<readonly BedFrame[]> {
-	const all = Array.from({ length: stitches }, (_, i) => i + 1);
-	const frames: BedFrame[] = [{ move: null, bed: all, tools: {}, forward: [], order: all, over: [] }];
+	const frames: BedFrame[] = [bedOf(stitches)];
 	for (const [i, move] of moves.entries()) {
-		const next = step(frames[i], move, medium);
+		const next = applyBed(frames[i], move, medium);
 		if (!next.ok) return fault('conflict', `Move ${i + 1}, “${move.do}”: ${next.error.message}.`, i + 1);
 		frames.push({ ...next.value, move });
 	}
@@ -62,7 +61,14 @@ export const bedMovementsOf = (moves: readonly BedMove[]): number =>
 		0
 	);
 
-function step(frame: BedFrame, move: BedMove, medium: 'machine' | 'loom'): Result<BedFrame> {
+/** Every stitch on its own needle or peg, the tools empty. */
+export function bedOf(stitches: number): BedFrame {
+	const all = Array.from({ length: stitches }, (_, i) => i + 1);
+	return { move: null, bed: all, tools: {}, forward: [], order: all, over: [] };
+}
+
+/** What bed and tools hold after one more movement; `conflict` when it asks for what is not there. */
+export function applyBed(frame: BedFrame, move: BedMove, medium: 'machine' | 'loom'): Result<BedFrame> {
 	switch (move.do) {
 		case 'lift':
 			return lift(frame, move);

@@ -43,6 +43,11 @@ export const RATES = [
 		id: 'rest',
 		usual: { beginner: 2, improver: 2, confident: 2 },
 		says: 'A rest for the hands takes % minutes'
+	},
+	{
+		id: 'thread',
+		usual: { beginner: 3, improver: 2, confident: 1.5 },
+		says: 'Threading a needle and weaving its ends in takes % minutes'
 	}
 ] as const satisfies readonly { id: string; usual: Readonly<Record<Level, number>>; says: string }[];
 
