@@ -25,6 +25,7 @@ const ROADS = {
 		'drawing',
 		'text',
 		'handout',
+		'mending',
 		'lesson',
 		'swatch',
 		'bench',

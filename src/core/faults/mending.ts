@@ -88,12 +88,15 @@ const isBedMove = ({ do: does }: Move | BedMove): boolean =>
 	['lift', 'park', 'hang', 'forward', 'pass'].includes(does);
 
 /** The cloth as it is found, before anything is mended. */
-export function foundState(crossing: Crossing, { result, seen }: Fault, rows: number): MendState {
-	// What was dropped has run down by itself.
+export const foundState = (crossing: Crossing, { result, seen }: Fault, rows: number): MendState =>
+	clothState(crossing, result, seen.offset, rows);
+
+/** A cloth with so many rows above its cross; what was dropped has run down by itself. */
+export function clothState(crossing: Crossing, made: MadeCloth, offset: number, rows: number): MendState {
 	const open = Object.fromEntries(
-		crossing.order.map((stitch) => [stitch, result.order.includes(stitch) ? 0 : rows + 1])
+		crossing.order.map((stitch) => [stitch, made.order.includes(stitch) ? 0 : rows + 1])
 	);
-	return { made: result, offset: seen.offset, rows, open, unpicked: 0, hands: null, sewn: 0 };
+	return { made, offset, rows, open, unpicked: 0, hands: null, sewn: 0 };
 }
 
 /**

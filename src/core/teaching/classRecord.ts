@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { BED_SLIPS, HAND_SLIPS } from '../faults/slipIds';
 import { localTimeShape } from '../moment';
 import { RATES, type RateId } from '../planning/rates';
 import { levelShape } from '../lesson/schema';
@@ -32,6 +33,19 @@ const takenShape = z.readonly(
 	})
 );
 
+/** A slip that was seen during class: in which cross, by which way, and whose it was, where that is known. */
+const slipSeenShape = z.readonly(
+	z.object({
+		crossing: z.string().check(z.minLength(1), z.maxLength(200)),
+		slip: z.enum([...HAND_SLIPS, ...BED_SLIPS]),
+		way: z.string().check(z.maxLength(64)),
+		who: z.optional(z.string().check(z.maxLength(200)))
+	})
+);
+
+/** Most slips of one class that are kept. */
+export const MOST_SLIPS = 200;
+
 /** One class that was given: what each part really took, and what was noted meanwhile. Times are local. */
 export const classShape = z.readonly(
 	z.object({
@@ -39,12 +53,15 @@ export const classShape = z.readonly(
 		level: levelShape,
 		began: localTimeShape,
 		ended: z.nullable(localTimeShape),
-		parts: z.readonly(z.array(takenShape).check(z.maxLength(400)))
+		parts: z.readonly(z.array(takenShape).check(z.maxLength(400))),
+		/** slips that were found on the stage */
+		slips: z.optional(z.readonly(z.array(slipSeenShape).check(z.maxLength(MOST_SLIPS))))
 	})
 );
 
 export type ClassRecord = z.infer<typeof classShape>;
 export type Taken = z.infer<typeof takenShape>;
+export type SlipSeen = z.infer<typeof slipSeenShape>;
 
 /** A part that was on for less was passed over, not taught: it speaks for no rate, and taught nobody. */
 export const LEAST_SECONDS = 20;

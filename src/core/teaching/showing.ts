@@ -8,10 +8,15 @@ import { handed, type Handed } from '../ways/handed';
 import { wayOf, type Way } from '../ways/ways';
 import { crossingOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
 
-/** A way with its steps: of hands on needles, or of tools at a machine's bed or a loom's pegs. */
+/** Steps that can be gone through: of hands on needles, or of tools at a machine's bed or a loom's pegs. */
+export type ShownSteps =
+	| { readonly kind: 'hand'; readonly script: Script }
+	| { readonly kind: 'bed'; readonly script: BedScript; readonly medium: Bed };
+
+/** A way with its steps. */
 export type ShownWay =
-	| { readonly kind: 'hand'; readonly way: Way; readonly script: Script }
-	| { readonly kind: 'bed'; readonly way: BedWay; readonly script: BedScript; readonly medium: Bed };
+	| (Extract<ShownSteps, { kind: 'hand' }> & { readonly way: Way })
+	| (Extract<ShownSteps, { kind: 'bed' }> & { readonly way: BedWay });
 
 /** What a part lets learners see: a crossing for one pair of hands, and, in a part to show, each of its steps. */
 export interface Showing {

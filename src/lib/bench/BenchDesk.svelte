@@ -4,6 +4,7 @@
 	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
 	import { textFor } from '$core/formats/name';
+	import { ratesWith } from '$core/planning/rates';
 	import { isBed } from '$core/technique/medium';
 	import { saidOf, subjectIn } from './address';
 	import BenchHead from './BenchHead.svelte';
@@ -23,6 +24,7 @@
 	import StepPlayer from '$lib/drawing/StepPlayer.svelte';
 	import WaysPanel from './WaysPanel.svelte';
 	import { useKeys } from '$lib/ui/keys.svelte';
+	import { OpenFinding } from '$lib/mending/openFinding.svelte';
 	import { OpenMemory } from '$lib/client/memory.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { GUTTER, Subject } from './subject.svelte';
@@ -61,6 +63,26 @@
 	const wayTitle = $derived(shown && shown.kind !== 'gutter' ? shown.way.title : 'Hooked-up gutter');
 
 	const go = (to: number) => (step = Math.max(0, Math.min(last, to)));
+
+	const { medium } = $derived(subject.read);
+	/** slips are played by hand and at a bed */
+	const slips = $derived(medium === 'hand' || isBed(medium));
+	const mending = new OpenFinding(() => ({
+		crossing: subject.played,
+		bed: isBed(medium) ? medium : undefined,
+		voice: subject.voice,
+		level: subject.voice.level,
+		rates: ratesWith(settings.value.rates)
+	}));
+	$effect(() => {
+		void subject.played;
+		if (panel === 'mend' && slips) untrack(() => void mending.open());
+	});
+	/** the cloth that went wrong has the rail's place while it is looked at */
+	const wrong = $derived(panel === 'mend' && slips ? mending.shown : null);
+	const goTo = (to: number) => (wrong ? wrong.go(to) : go(to));
+	const now = $derived(wrong ? wrong.step : at);
+	const end = $derived(wrong ? wrong.told.length - 1 : last);
 
 	function retype(text: string) {
 		subject.retype(text);
@@ -113,10 +135,10 @@
 	});
 
 	useKeys([
-		{ key: 'ArrowRight', cap: '→', says: 'next step', run: () => go(at + 1) },
-		{ key: 'ArrowLeft', cap: '←', says: 'step back', run: () => go(at - 1) },
-		{ key: 'Home', cap: 'Home', says: 'to the first step', run: () => go(0) },
-		{ key: 'End', cap: 'End', says: 'to the finished cross', run: () => go(last) },
+		{ key: 'ArrowRight', cap: '→', says: 'next step', run: () => goTo(now + 1) },
+		{ key: 'ArrowLeft', cap: '←', says: 'step back', run: () => goTo(now - 1) },
+		{ key: 'Home', cap: 'Home', says: 'to the first step', run: () => goTo(0) },
+		{ key: 'End', cap: 'End', says: 'to the finished cross', run: () => goTo(end) },
 		{ key: 'n', cap: 'N', says: 'type another name', run: () => input?.select() },
 		{ key: 'w', cap: 'W', says: 'next way to make it', run: nextWay },
 		{ key: 'c', cap: 'C', says: 'compare two side by side', run: compare },
@@ -155,6 +177,13 @@
 			<CompareDesk left={subject} right={second} step={at} {go} onend={compare} />
 		{:else if subject.undecided}
 			<ReadingChoice {subject} onchosen={() => (step = 0)} />
+		{:else if wrong}
+			<div class="rail">
+				{#await import('$lib/mending/TroublePicture.svelte') then { default: TroublePicture }}
+					<TroublePicture finding={wrong} />
+				{/await}
+			</div>
+			<StepPlayer told={wrong.told} bind:step={() => wrong.step, (to) => wrong.go(to)} />
 		{:else if shown}
 			<div class="rail {subject.answer.ok ? '' : 'stale'}">
 				<Fitted>
@@ -214,7 +243,15 @@
 				{:else if panel === 'names'}
 					<NamesPanel {subject} />
 				{:else if panel === 'mend'}
-					{#await import('./MendPanel.svelte') then { default: MendPanel }}<MendPanel {subject} />{/await}
+					<h2 class="mb-3 text-xl">A cloth that looks wrong</h2>
+					{#if !slips}
+						<p>Slips are played for crosses made by hand, at a machine and at a loom.</p>
+					{:else if mending.finding}
+						{@const { finding } = mending}
+						{#await import('$lib/mending/MendPanel.svelte') then { default: MendPanel }}
+							<MendPanel {finding} />
+						{/await}
+					{/if}
 				{:else if panel === 'keep'}
 					<KeepPanel
 						{subject}

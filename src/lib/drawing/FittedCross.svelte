@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { Crossing } from '$core/crossing/crossing';
-	import type { ShownWay } from '$core/teaching/showing';
+	import type { ShownSteps } from '$core/teaching/showing';
 	import BedRail from './BedRail.svelte';
 	import Fitted from '$lib/ui/Fitted.svelte';
 	import NeedleRail, { type RailProps } from './NeedleRail.svelte';
 
-	/** One moment of a way that a lesson shows, on needles or at a bed, in the room it is given. */
+	/** One moment of a script, on needles or at a bed, in the room it is given. */
 	let {
 		shown,
 		at,
@@ -13,7 +13,7 @@
 		alt,
 		...rail
 	}: {
-		shown: ShownWay;
+		shown: ShownSteps;
 		at: number;
 		/** as it is played */
 		crossing: Crossing;

@@ -13,12 +13,12 @@ export interface CrossView {
 	readonly numbers: boolean;
 }
 
-const STITCH = 34;
-const ROW = 17;
+export const STITCH = 34;
+export const ROW = 17;
 /** Columns of ground at either side, and plain rows below and above. */
-const GROUND = 2;
-const PLAIN = 2;
-const DISC = { r: 12, size: 15, margin: 14 } as const;
+export const GROUND = 2;
+export const PLAIN = 2;
+export const DISC = { r: 12, size: 15, margin: 14 } as const;
 
 export interface CrossNumber {
 	readonly x: number;
@@ -52,7 +52,7 @@ export function crossPicture(crossing: Crossing, { side, from, numbers }: CrossV
 const columnX = (column: number) => (GROUND + column + 0.5) * STITCH;
 
 /** The line around a ribbon, and its body. */
-const RIBBON_TONES: Readonly<Record<Role, { line: Tone; body: Tone }>> = {
+export const RIBBON_TONES: Readonly<Record<Role, { line: Tone; body: Tone }>> = {
 	front: { line: 'front', body: 'front-soft' },
 	behind: { line: 'behind', body: 'behind-soft' },
 	both: { line: 'behind', body: 'behind-soft' },

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { on } from 'svelte/events';
 	import { savings, type Saving } from '$core/teaching/clock';
 	import { lateSaid } from '$core/teaching/minutes';
@@ -14,7 +15,8 @@
 		late,
 		rates,
 		onwindow,
-		onclose
+		onclose,
+		onopen
 	}: {
 		stage: Stage;
 		room: Classroom;
@@ -22,6 +24,7 @@
 		rates: Rates;
 		onwindow: (as: 'class' | 'notes') => void;
 		onclose: () => void;
+		onopen: (aside: HTMLElement) => void;
 	} = $props();
 
 	const part = $derived(stage.now!.part);
@@ -45,7 +48,13 @@
 	const takeBack = (id: string) => stage.set({ dropped: stage.moment.dropped.filter((one) => one !== id) });
 </script>
 
-<aside class="beside" data-theme="evening" aria-label="Beside this part" {@attach escaping}>
+<aside
+	class="beside"
+	data-theme="evening"
+	aria-label="Beside this part"
+	{@attach escaping}
+	{@attach (aside) => untrack(() => onopen(aside))}
+>
 	<div class="flex items-center justify-between gap-3">
 		<h2 class="text-xl">Beside this part</h2>
 		<button type="button" class="btn" onclick={onclose}>Close</button>

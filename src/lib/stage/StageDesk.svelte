@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { onMount, tick, untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { ratesWith } from '$core/planning/rates';
 	import { spoken } from '$core/swatch/said';
 	import { useKeys } from '$lib/ui/keys.svelte';
@@ -16,7 +16,6 @@
 	import StageSwitches from './StageSwitches.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 	import Countdown from './Countdown.svelte';
-	import StageBeside from './StageBeside.svelte';
 	import StagePicture from './StagePicture.svelte';
 	import StageStrip from './StageStrip.svelte';
 	import StageWords, { rowNow } from './StageWords.svelte';
@@ -42,6 +41,11 @@
 		if (part) untrack(() => lead.tick(now));
 	});
 
+	$effect(() => {
+		void [stage.moment.wrong, stage.finding?.mend];
+		untrack(() => lead.keepWrong(Date.now()));
+	});
+
 	let windows: ReturnType<typeof leadWindows> | undefined;
 	$effect(() => {
 		void [stage.moment, lead.clock.isOn, lead.clock.running, Math.round(lead.clock.seconds / 5)];
@@ -56,8 +60,11 @@
 				clock: lead.clock,
 				marks: (lead.part && lead.room.marks[lead.part.id]) ?? {}
 			}),
-			(does) => lead.ask(does),
-			(part, marks) => lead.room.mark(Date.now(), part, marks)
+			{
+				does: (what) => lead.ask(what),
+				mark: (part, marks) => lead.room.mark(Date.now(), part, marks),
+				putWrong: (wrong) => stage.set({ wrong })
+			}
 		);
 		const sleep = keepAwake();
 		const leave = () => {
@@ -130,10 +137,15 @@
 		else void document.documentElement.requestFullscreen?.().catch(() => {});
 	}
 
-	async function openBeside() {
+	/** notes were asked for just now, and are to be written in */
+	let opening = false;
+	function openBeside() {
 		lead.beside = !lead.beside;
-		await tick();
-		if (lead.beside) document.querySelector<HTMLElement>('aside textarea')?.focus();
+		opening = lead.beside;
+	}
+	function beside(aside: HTMLElement) {
+		if (opening) aside.querySelector('textarea')?.focus();
+		opening = false;
 	}
 
 	const switches = $derived(switchesOf(lead, openBeside));
@@ -143,13 +155,13 @@
 			stageKeys(lead, () => switches, {
 				secondWindow,
 				wholeScreen,
-				leave: () => void goto(resolve('/lessons/[id]', { id }))
+				leave: () => (lead.asking ? lead.wrong() : void goto(resolve('/lessons/[id]', { id })))
 			})
 		)
 	);
 </script>
 
-<div class="stage" class:aside={lead.beside} data-theme="evening">
+<div class="stage" class:aside={lead.beside || lead.asking} data-theme="evening">
 	<StageHead {lead} {now} onend={endClass} onwhole={wholeScreen} />
 
 	<!-- Keys and buttons do the same; this is for a thumb that does not look. -->
@@ -173,9 +185,14 @@
 				Blank. Next, or the dot, shows it again.
 			</p>
 		{:else}
-			<StagePicture {stage} {texts} />
+			{#if stage.wrongShown}
+				{@const finding = stage.wrongShown}
+				{#await import('$lib/mending/TroublePicture.svelte') then { default: TroublePicture }}
+					<TroublePicture {finding} />
+				{/await}
+			{:else}<StagePicture {stage} {texts} />{/if}
 			<div class="absolute top-3 right-5 sm:right-10"><Countdown {stage} {now} /></div>
-			{#if stage.asks && !stage.moment.told}
+			{#if stage.asks && !stage.moment.told && !stage.wrongShown}
 				<button type="button" class="ask btn px-6! py-3! text-xl btn-primary" onclick={() => lead.ask('tell')}
 					>{part.kind === 'mend' ? 'Show where it comes from, and the mend' : 'Show the answer'}
 					<kbd class="kbd">Enter</kbd></button
@@ -216,7 +233,7 @@
 			type="button"
 			class="thumb"
 			onclick={() => stage.back()}
-			disabled={stage.isFirst}
+			disabled={stage.wrongShown ? stage.wrongShown.step === 0 : stage.isFirst}
 			aria-label="Back"
 		>
 			<Icon name="chevron-left" size={54} />
@@ -225,7 +242,7 @@
 			type="button"
 			class="thumb main"
 			onclick={() => stage.forward()}
-			disabled={stage.isLast}
+			disabled={stage.wrongShown ? stage.wrongShown.step >= stage.wrongShown.told.length - 1 : stage.isLast}
 			aria-label="Next"
 		>
 			<Icon name="chevron-right" size={54} />
@@ -242,15 +259,20 @@
 	/>
 </div>
 
-{#if lead.beside && part}
-	{#key part.id}<StageBeside
-			{stage}
-			room={lead.room}
-			late={lead.late}
-			{rates}
-			onwindow={secondWindow}
-			onclose={() => (lead.beside = false)}
-		/>{/key}
+{#if lead.asking}
+	{#await import('./StageWrong.svelte') then { default: StageWrong }}
+		<StageWrong {stage} onclose={() => lead.wrong()} />
+	{/await}
+{:else if lead.beside && part}
+	{#await import('./StageBeside.svelte') then { default: StageBeside }}{#key part.id}<StageBeside
+				{stage}
+				room={lead.room}
+				late={lead.late}
+				{rates}
+				onwindow={secondWindow}
+				onclose={() => (lead.beside = false)}
+				onopen={beside}
+			/>{/key}{/await}
 {/if}
 
 <style>

@@ -23,9 +23,9 @@
 
 <header class="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-4 pb-3 sm:px-10">
 	<h1 class="min-w-0 font-serif text-[1.4rem] font-medium sm:text-[1.7rem]">
-		{part?.title ?? stage.lesson.title}
+		{stage.wrongTitle ?? part?.title ?? stage.lesson.title}
 	</h1>
-	{#if stage.script || stage.steps > 1}
+	{#if !stage.wrongShown && (stage.script || stage.steps > 1)}
 		<p class="opacity-85 sm:text-lg" data-testid="step">
 			step {stage.moment.step + 1} of {stage.steps}{stage.repeat?.said ? ` · ${stage.repeat.said}` : ''}
 		</p>

@@ -3,6 +3,7 @@
 	import { clockAt } from '$core/lesson/lesson';
 	import { sayingFor } from '$core/lesson/saying';
 	import { lateSaid } from '$core/teaching/minutes';
+	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import type { Stage } from './stage.svelte';
 	import MarkFields from './MarkFields.svelte';
@@ -35,6 +36,13 @@
 	const part = $derived(stage.now?.part);
 	const clock = $derived(shown?.clock);
 	const saying = $derived(sayingFor(stage.seen?.taught.saying, stage.voice.hand));
+	let asking = $state(false);
+	/** What is found here is for the teacher alone, until she lets the class look on. */
+	function wrong() {
+		asking = !asking;
+		const begun = stage.moment.wrong ?? stage.wrongHere(newId());
+		stage.putWrong(asking && begun ? { ...begun, shown: stage.moment.wrong?.shown ?? false } : null);
+	}
 	useKeys([
 		{ key: 'Space', cap: 'Space', says: 'next', run: () => onask('forward') },
 		{ key: 'ArrowRight', cap: '→', says: 'next', run: () => onask('forward') },
@@ -44,7 +52,8 @@
 		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => onask('next-part') },
 		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => onask('part-before') },
 		{ key: 'Enter', cap: 'Enter', says: 'show the answer', run: () => onask('tell') },
-		{ key: '.', cap: '.', says: 'blank', run: () => onask('blank') }
+		{ key: '.', cap: '.', says: 'blank', run: () => onask('blank') },
+		{ key: 'f', cap: 'F', says: 'something is wrong', run: wrong }
 	]);
 </script>
 
@@ -103,6 +112,9 @@
 				<button type="button" class="btn btn-primary" onclick={() => onask('forward')}
 					>Next <kbd class="kbd">Space</kbd></button
 				>
+				<button type="button" class="btn btn-outline" onclick={wrong}
+					>Something is wrong <kbd class="kbd">F</kbd></button
+				>
 				<button type="button" class="btn btn-outline" onclick={() => onask('blank')}
 					>Blank <kbd class="kbd">.</kbd></button
 				>
@@ -113,6 +125,12 @@
 		</div>
 	</div>
 </div>
+
+{#if asking}
+	{#await import('./StageWrong.svelte') then { default: StageWrong }}
+		<StageWrong {stage} onclose={wrong} />
+	{/await}
+{/if}
 
 <style>
 	.notes {

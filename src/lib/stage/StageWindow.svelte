@@ -23,14 +23,18 @@
 	let shown = $state.raw<Shown | null>(null);
 	let windows: ReturnType<typeof followStage> | undefined;
 
+	$effect(() => void stage.findingComes());
 	onMount(() => {
 		keepHere();
 		const timer = setInterval(() => (now = Date.now()), 500);
-		if (follows)
+		if (follows) {
 			windows = followStage(data.id, (now) => {
 				stage.moment = now.moment;
 				shown = now;
 			});
+			// What is found in the teacher's own window goes through the stage that leads.
+			stage.putWrong = windows.putWrong;
+		}
 		return () => {
 			clearInterval(timer);
 			windows?.close();

@@ -30,7 +30,11 @@
 	const after = (next: string | undefined) => (next ? `then: ${next.toLowerCase()}` : then);
 
 	const words = $derived.by((): { big: string; detail?: string; small: string } => {
-		const { script, moment } = stage;
+		const { script, moment, wrongShown: wrong } = stage;
+		if (wrong) {
+			const { sentence, detail } = wrong.told[wrong.step];
+			return { big: sentence, detail, small: wrong.told[wrong.step + 1]?.short ?? '' };
+		}
 		if (stage.seen && moment.look !== 'work')
 			return { big: moment.look === 'sides' ? 'Both sides of it' : 'Both leans of it', small: then };
 		if (script) {

@@ -1,4 +1,4 @@
-import type { ClassRecord, Taken } from '$core/teaching/classRecord';
+import type { ClassRecord, SlipSeen, Taken } from '$core/teaching/classRecord';
 import { groundsOf, type Grounds } from '$core/planning/estimate';
 import type { Lesson, Part } from '$core/lesson/lesson';
 import { newId } from '$lib/client/id';
@@ -21,10 +21,15 @@ interface Kept {
 	/** what was on, in order, and for how many seconds */
 	readonly stretches: readonly Stretch[];
 	readonly marks: Readonly<Record<string, Marks>>;
+	/** slips that were found, by the cloth they were found on */
+	readonly slips?: Readonly<Record<string, SlipSeen>>;
 	readonly paused: boolean;
 	/** when the clock was read last, in milliseconds */
 	readonly read: number;
 }
+
+/** A class that finds more than this forgets the first. */
+const MOST_SLIPS = 100;
 
 type Stretch = { readonly part: string; readonly seconds: number };
 
@@ -68,7 +73,7 @@ export class Classroom {
 			if (!kept || now - kept.read > SAME_CLASS_MS) return;
 			const { moment, ...room } = kept;
 			this.#kept = now - room.read > GAP_MS ? { ...room, read: now } : room;
-			if (moment.at < this.stage.parts.length) this.stage.moment = moment;
+			if (moment.at < this.stage.parts.length) this.stage.moment = { ...moment, wrong: null };
 		} catch {
 			localStorage.removeItem(keyOf(this.lesson));
 		}
@@ -109,6 +114,15 @@ export class Classroom {
 		this.#keep(now, true);
 	}
 
+	/** Keeps a slip that was found, or what else is known of it now; before the class has begun it is only looked at. */
+	keepSlip(now: number, id: string, slip: SlipSeen): void {
+		const kept = this.#kept;
+		if (!kept || JSON.stringify(kept.slips?.[id]) === JSON.stringify(slip)) return;
+		const others = Object.entries(kept.slips ?? {}).filter(([other]) => other !== id);
+		this.#kept = { ...kept, slips: Object.fromEntries([...others.slice(1 - MOST_SLIPS), [id, slip]]) };
+		this.#keep(now, true);
+	}
+
 	/** Ends the class and gives the id its record is kept under. */
 	end(now: number): void {
 		if (!this.#kept) return;
@@ -134,7 +148,7 @@ export class Classroom {
 	}
 
 	#post(ended: string | null): void {
-		const { id, began, marks } = this.#kept!;
+		const { id, began, marks, slips = {} } = this.#kept!;
 		const {
 			lesson,
 			moment: { dropped }
@@ -152,7 +166,11 @@ export class Classroom {
 				...(struggled ? { struggled } : {})
 			};
 		});
-		const record: ClassRecord = { format: 'pond-loop/class@1', level: lesson.level, began, ended, parts };
+		const seen = Object.values(slips);
+		const record: ClassRecord = {
+			...({ format: 'pond-loop/class@1', level: lesson.level, began, ended, parts } as const),
+			...(seen.length > 0 ? { slips: seen } : {})
+		};
 		outbox.post(classesAt(this.lesson), { classId: id, record }, `class ${id}`);
 	}
 }

@@ -1,5 +1,6 @@
 import { lateBy } from '$core/teaching/clock';
 import { minutesSinceRest, REST_AFTER_MINUTES } from '$core/teaching/rest';
+import { newId } from '$lib/client/id';
 import { outbox } from '$lib/client/outbox.svelte';
 import { lessonTaughtAt } from '$lib/wire/lesson';
 import { Classroom } from './classroom.svelte';
@@ -12,6 +13,8 @@ export class Lead {
 	readonly room: Classroom;
 	/** notes stand beside the picture */
 	beside = $state(false);
+	/** a cloth is held up, and asked about beside the picture */
+	asking = $state(false);
 	/** what comes is said aloud */
 	aloud = $state(false);
 	/** it goes on by itself, to the end of the part */
@@ -66,6 +69,25 @@ export class Lead {
 	/** Hands have rested, or do not want to now. */
 	rest(): void {
 		this.#rested = this.sinceRest;
+	}
+
+	/** Something is wrong: asks about the cloth that is held up, or goes back to the lesson. */
+	wrong(): void {
+		const { stage } = this;
+		this.asking = !this.asking;
+		if (this.asking) stage.set({ wrong: stage.moment.wrong ?? stage.wrongHere(newId()) });
+		else stage.set({ wrong: null });
+	}
+
+	/** Keeps the slip that was found, once its mend is shown or it is said whose it is. */
+	keepWrong(now: number): void {
+		const { wrong } = this.stage.moment;
+		const cause = this.stage.finding?.cause;
+		const taught = this.stage.lesson.crossings.find(({ id }) => id === wrong?.crossing);
+		if (!wrong || !cause || !taught || (!this.stage.finding?.mend && !wrong.who)) return;
+		const { slip, way } = cause;
+		const who = wrong.who ? { who: wrong.who } : {};
+		this.room.keepSlip(now, wrong.id, { crossing: taught.name, slip, way: way.id, ...who });
 	}
 
 	/** Does what a key, a button or another window asks for. */

@@ -1,11 +1,24 @@
 import type { Voice } from '$core/hands/voice';
 import type { WrittenSchool } from '$core/naming/schools';
+import type { Trouble } from '$lib/mending/trouble';
 
 /** What is looked at beside the work: nothing, both sides of the cloth, or both leans. */
 export type Look = 'work' | 'sides' | 'leans';
 
 /** A count of minutes going down: until when, in milliseconds; or what is left of it, while it stands still. */
 export type Countdown = { readonly until: number } | { readonly left: number };
+
+/** A cloth that is held up as wrong, in the middle of a class. */
+export interface Wrong {
+	readonly id: string;
+	/** the crossing of the lesson that it should be */
+	readonly crossing: string;
+	readonly trouble: Trouble;
+	/** the class looks on; else it is in the teacher's windows alone */
+	readonly shown: boolean;
+	/** whose cloth it is */
+	readonly who: string;
+}
 
 /** All that a stage shows, as plain values, so that every window of it can show the same. */
 export interface Moment {
@@ -27,6 +40,7 @@ export interface Moment {
 	/** parts that are left out today, and the minutes of those that are shortened */
 	readonly dropped: readonly string[];
 	readonly minutes: Readonly<Record<string, number>>;
+	readonly wrong: Wrong | null;
 }
 
 export const FIRST_MOMENT: Moment = {
@@ -41,5 +55,6 @@ export const FIRST_MOMENT: Moment = {
 	school: null,
 	countdown: null,
 	dropped: [],
-	minutes: {}
+	minutes: {},
+	wrong: null
 };

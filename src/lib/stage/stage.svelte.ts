@@ -5,7 +5,9 @@ import { rowsShown } from '$core/teaching/rowsShown';
 import { showingOf, stepsIn } from '$core/teaching/showing';
 import { WRITTEN_SCHOOLS } from '$core/naming/schools';
 import type { OpenSettings } from '$lib/client/settings.svelte';
-import { FIRST_MOMENT, type Moment } from './moment';
+import type { Finding } from '$lib/mending/finding.svelte';
+import { NO_TROUBLE } from '$lib/mending/trouble';
+import { FIRST_MOMENT, type Moment, type Wrong } from './moment';
 
 /** Kinds of part that the hands do by themselves, so that a clock runs down beside them. */
 const AGAINST_THE_CLOCK = ['practice', 'swatch', 'finish', 'care'];
@@ -16,6 +18,9 @@ export class Stage {
 	readonly #written: Lesson;
 	#settings: OpenSettings;
 	#pointsOf = $state.raw<typeof import('$core/teaching/points').pointsOf>();
+	#finding = $state.raw<Finding>();
+	/** puts a wrong cloth into what is shown, or takes it away; a window that follows asks for it */
+	putWrong: (wrong: Wrong | null) => void = (wrong) => this.set({ wrong });
 
 	/** @param lesson as it is written; it is told as the moment says */
 	constructor(lesson: Lesson, settings: OpenSettings) {
@@ -79,6 +84,32 @@ export class Stage {
 		this.now && AGAINST_THE_CLOCK.includes(this.now.part.kind) ? this.now.part.minutes : 0
 	);
 
+	/** what is asked and found about the cloth that is held up; it comes when there is one */
+	readonly finding = $derived.by(() => (this.moment.wrong ? (this.#finding ?? null) : null));
+	/** the wrong cloth has the place of the part: to the class as well, where it looks on */
+	readonly wrongShown = $derived.by(() =>
+		this.moment.wrong?.shown && this.finding?.cause ? this.finding : null
+	);
+
+	readonly wrongTitle = $derived.by(() => {
+		const { wrong } = this.moment;
+		const name = this.lesson.crossings.find(({ id }) => id === wrong?.crossing)?.name;
+		return this.wrongShown && name ? `When ${name} goes wrong` : null;
+	});
+
+	/** A cloth that is wrong: of the crossing the part is about, else of the lesson's first. */
+	wrongHere(id: string): Wrong | null {
+		const crossing = this.seen?.taught.id ?? this.lesson.crossings.at(0)?.id;
+		return crossing === undefined ? null : { id, crossing, trouble: NO_TROUBLE, shown: true, who: '' };
+	}
+
+	/** Brings what asks and plays slips, where a cloth is held up. */
+	async findingComes(): Promise<void> {
+		if (!this.moment.wrong || this.#finding) return;
+		const { findingOn } = await import('./wrongCloth.svelte');
+		this.#finding ??= findingOn(this, this.#settings);
+	}
+
 	set(fields: Partial<Moment>): void {
 		this.moment = { ...this.moment, ...fields };
 	}
@@ -87,7 +118,8 @@ export class Stage {
 
 	forward(): void {
 		const { step, repeat } = this.moment;
-		if (this.moment.blank) this.set({ blank: false });
+		if (this.wrongShown) this.wrongShown.go(this.wrongShown.step + 1);
+		else if (this.moment.blank) this.set({ blank: false });
 		else if (step < this.steps - 1) this.set({ step: step + 1 });
 		else if (repeat < this.repeats.length - 1) this.set({ repeat: repeat + 1, step: 0 });
 		else if (this.#nextAt >= 0) this.part(this.#nextAt);
@@ -95,7 +127,8 @@ export class Stage {
 
 	back(): void {
 		const { at, step, repeat } = this.moment;
-		if (step > 0) this.set({ step: step - 1 });
+		if (this.wrongShown) this.wrongShown.go(this.wrongShown.step - 1);
+		else if (step > 0) this.set({ step: step - 1 });
 		else if (repeat > 0) this.set({ repeat: repeat - 1, step: this.steps - 1 });
 		else {
 			this.skip(-1);

@@ -9,7 +9,9 @@ import type { OpenSettings } from '$lib/client/settings.svelte';
 import { storage } from '../../../tests/support/storage';
 import { Classroom } from './classroom.svelte';
 import { FIRST_MOMENT } from './moment';
+import { Lead } from './lead.svelte';
 import { Stage } from './stage.svelte';
+import { classesAt } from '$lib/wire/class';
 import { followStage, leadWindows, type ClockShown } from './windows';
 import { unwrap } from '$core/result';
 
@@ -199,18 +201,90 @@ describe('the clock of a class that is given', () => {
 	});
 });
 
+describe('a cloth that is held up as wrong', () => {
+	afterEach(() => {
+		outbox.letters = [];
+		vi.unstubAllGlobals();
+	});
+
+	it('has the place of the part once its cause is plain, and its mend is gone through by the same keys', async () => {
+		const stage = staged();
+		stage.set({ wrong: stage.wrongHere('w') });
+		await stage.findingComes();
+		const finding = stage.finding!;
+		expect(stage.wrongShown).toBeNull();
+		finding.choose(finding.slips.find(({ slip }) => slip === 'wrong-hold')!);
+		expect(stage.wrongShown).toBe(finding);
+		expect(finding.told[0].sentence).toMatch(/leans left, not right/);
+		finding.show('ladder');
+		const { at } = stage.moment;
+		stage.forward();
+		stage.forward();
+		expect([finding.step, stage.moment.at]).toEqual([2, at]);
+		expect(Object.values(finding.mendState!.open)).toEqual([0, 0, 5, 5]);
+		stage.back();
+		expect(finding.step).toBe(1);
+		finding.go(999);
+		expect(finding.told[finding.step].short).toBe('Mended');
+		stage.putWrong({ ...stage.moment.wrong!, shown: false });
+		expect(stage.wrongShown).toBeNull();
+		stage.forward();
+		expect(stage.moment.at).toBe(at + 1);
+	});
+
+	it('is asked about by pictures until one look is left', async () => {
+		const stage = staged();
+		stage.set({ wrong: stage.wrongHere('w') });
+		await stage.findingComes();
+		const finding = stage.finding!;
+		finding.answer('count', 1);
+		expect(finding.cause).toMatchObject({ slip: 'extra-loop' });
+		expect(finding.mends[0]).toMatchObject({ id: 'drop-loop', restores: true });
+		expect(finding.mends[0].minutes).toBeLessThan(1);
+		finding.takeBack('count');
+		expect(finding.cause).toBeNull();
+		finding.answer('lean', 'mixed');
+		expect([finding.looks, finding.question]).toEqual([[], null]);
+		finding.begin();
+		finding.cannotSee('lean');
+		expect(finding.trouble).toMatchObject({ answers: {}, unseen: ['lean'] });
+	});
+
+	it('is kept with the class once its mend is shown, with whose it was', async () => {
+		vi.stubGlobal('localStorage', storage());
+		const stage = staged();
+		const lead = new Lead('wrong', stage);
+		lead.startOrPause(0);
+		lead.wrong();
+		await stage.findingComes();
+		stage.finding!.choose(stage.finding!.slips[0]);
+		lead.keepWrong(1);
+		expect(kept().slips).toBeUndefined();
+		stage.finding!.show('ladder');
+		lead.keepWrong(2);
+		stage.putWrong({ ...stage.moment.wrong!, who: 'Fern' });
+		lead.keepWrong(3);
+		expect(kept().slips).toEqual([
+			{ crossing: '2/2 RC', slip: 'wrong-hold', way: expect.any(String) as string, who: 'Fern' }
+		]);
+		lead.wrong();
+		expect(stage.moment.wrong).toBeNull();
+	});
+
+	const kept = () => (outbox.waiting(classesAt('wrong')).at(-1)!.body as { record: ClassRecord }).record;
+});
+
 describe('windows', () => {
 	it('show what the stage shows, from the moment they open, and ask it', async () => {
 		const clock: ClockShown = { isOn: false, running: false, seconds: 0, late: 0 };
 		let moment = FIRST_MOMENT;
 		const asked: string[] = [];
 		const marked: unknown[] = [];
-		const stage = leadWindows(
-			'x',
-			() => ({ moment, clock, marks: { note: 'slowly' } }),
-			(does) => asked.push(does),
-			(part, marks) => marked.push([part, marks])
-		);
+		const stage = leadWindows('x', () => ({ moment, clock, marks: { note: 'slowly' } }), {
+			does: (what) => asked.push(what),
+			mark: (part, marks) => marked.push([part, marks]),
+			putWrong: (wrong) => marked.push(wrong)
+		});
 		const shown: number[] = [];
 		const view = followStage('x', ({ moment: { at }, marks }) => {
 			expect(marks.note).toBe('slowly');
@@ -224,6 +298,8 @@ describe('windows', () => {
 		await vi.waitFor(() => expect(asked).toEqual(['next-part']));
 		view.mark('show', { struggled: 'Uta' });
 		await vi.waitFor(() => expect(marked).toEqual([['show', { struggled: 'Uta' }]]));
+		view.putWrong(null);
+		await vi.waitFor(() => expect(marked.at(-1)).toBeNull());
 		stage.close();
 		view.close();
 	});

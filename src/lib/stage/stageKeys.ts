@@ -48,7 +48,7 @@ export function stageKeys(
 		})),
 		{ key: 'b', cap: 'B', says: 'a window for the class', run: () => secondWindow('class') },
 		{ key: 'Shift+b', cap: 'Shift B', says: 'a window for me', run: () => secondWindow('notes') },
-		{ key: 'f', cap: 'F', says: 'full screen', run: wholeScreen },
+		{ key: 'Shift+f', cap: 'Shift F', says: 'full screen', run: wholeScreen },
 		{ key: 'Escape', cap: 'Esc', says: 'leave the stage', run: leave }
 	];
 }

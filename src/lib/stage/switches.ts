@@ -56,6 +56,7 @@ export function switchesOf(lead: Lead, openBeside: () => void): StageSwitch[] {
 		},
 		{ key: 'v', cap: 'V', says: 'aloud', run: () => (lead.aloud = !lead.aloud), on: lead.aloud },
 		{ key: '.', cap: '.', says: 'blank', run: () => lead.ask('blank'), on: moment.blank },
-		{ key: 'i', cap: 'I', says: 'notes', run: openBeside, on: lead.beside }
+		{ key: 'i', cap: 'I', says: 'notes', run: openBeside, on: lead.beside },
+		{ key: 'f', cap: 'F', says: 'wrong', run: () => lead.wrong(), on: lead.asking }
 	];
 }

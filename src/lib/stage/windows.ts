@@ -1,5 +1,5 @@
 import type { Marks } from './classroom.svelte';
-import type { Moment } from './moment';
+import type { Moment, Wrong } from './moment';
 
 /** What the teacher's own window shows beside the moment: the clock of the class, in seconds. */
 export interface ClockShown {
@@ -24,23 +24,27 @@ type Message =
 	| { readonly kind: 'hello' }
 	| { readonly kind: 'asked'; readonly does: StageRequest }
 	| { readonly kind: 'marked'; readonly part: string; readonly marks: Marks }
+	| { readonly kind: 'wronged'; readonly wrong: Wrong | null }
 	| ({ readonly kind: 'shown' } & Shown);
 
 const channelOf = (lesson: string) => new BroadcastChannel(`pond-loop:stage:${lesson}`);
 
+/** What a stage that leads does for the windows that follow it. */
+interface AskedOfStage {
+	readonly does: (what: StageRequest) => void;
+	readonly mark: (part: string, marks: Marks) => void;
+	readonly putWrong: (wrong: Wrong | null) => void;
+}
+
 /** The stage's end: tells every window what is shown, and hears what they ask. */
-export function leadWindows(
-	lesson: string,
-	shown: () => Shown,
-	does: (what: StageRequest) => void,
-	mark: (part: string, marks: Marks) => void
-) {
+export function leadWindows(lesson: string, shown: () => Shown, { does, mark, putWrong }: AskedOfStage) {
 	const channel = channelOf(lesson);
 	const tell = () => channel.postMessage({ kind: 'shown', ...shown() } satisfies Message);
 	channel.onmessage = ({ data }: MessageEvent<Message>) => {
 		if (data.kind === 'hello') tell();
 		if (data.kind === 'asked') does(data.does);
 		if (data.kind === 'marked') mark(data.part, data.marks);
+		if (data.kind === 'wronged') putWrong(data.wrong);
 	};
 	tell();
 	return { tell, close: () => channel.close() };
@@ -57,6 +61,7 @@ export function followStage(lesson: string, onshown: (shown: Shown) => void) {
 		ask: (does: StageRequest) => channel.postMessage({ kind: 'asked', does } satisfies Message),
 		mark: (part: string, marks: Marks) =>
 			channel.postMessage({ kind: 'marked', part, marks } satisfies Message),
+		putWrong: (wrong: Wrong | null) => channel.postMessage({ kind: 'wronged', wrong } satisfies Message),
 		close: () => channel.close()
 	};
 }

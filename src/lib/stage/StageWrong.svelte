@@ -1,0 +1,144 @@
+<script lang="ts">
+	import { on } from 'svelte/events';
+	import { newId } from '$lib/client/id';
+	import { namesIn, toggledName } from '$core/teaching/writeUp';
+	import AskWrong from '$lib/mending/AskWrong.svelte';
+	import CauseView from '$lib/mending/CauseView.svelte';
+	import TroublePicture from '$lib/mending/TroublePicture.svelte';
+	import Choices from '$lib/ui/Choices.svelte';
+	import type { Wrong } from './moment';
+	import type { Stage } from './stage.svelte';
+
+	/** A learner holds up a cloth that is wrong: what it should be, what happened to it, and its mend on the screen. */
+	let { stage, onclose }: { stage: Stage; onclose: () => void } = $props();
+
+	const wrong = $derived(stage.moment.wrong);
+	const finding = $derived(stage.finding);
+	const put = (fields: Partial<Wrong>) => wrong && stage.putWrong({ ...wrong, ...fields });
+	const learners = $derived((stage.lesson.learners ?? []).map(({ name }) => name.trim()).filter(Boolean));
+
+	/** Escape leaves it, from any of its fields. */
+	const escaping = (node: HTMLElement) =>
+		on(node, 'keydown', (event) => {
+			if (event.key !== 'Escape') return;
+			event.preventDefault();
+			onclose();
+		});
+
+	function another() {
+		const next = stage.wrongHere(newId());
+		if (next && wrong) stage.putWrong({ ...next, crossing: wrong.crossing, shown: wrong.shown });
+	}
+</script>
+
+<aside class="wrong" data-theme="evening" aria-label="Something is wrong" {@attach escaping}>
+	<div class="flex items-center justify-between gap-3">
+		<h2 class="text-xl">Something is wrong</h2>
+		<button type="button" class="btn" onclick={onclose}>Back to the lesson <kbd class="kbd">F</kbd></button>
+	</div>
+	{#if !wrong}
+		<p class="mt-4">This lesson has no crossing yet.</p>
+	{:else}
+		<div class="mt-3 grid gap-3">
+			<label class="flex items-center gap-2"
+				><input
+					type="checkbox"
+					class="size-5 accent-base-content"
+					checked={wrong.shown}
+					onchange={(event) => put({ shown: event.currentTarget.checked })}
+				/> The class looks on</label
+			>
+			{#if stage.lesson.crossings.length > 1}
+				<Choices
+					label="It should be"
+					value={wrong.crossing}
+					choices={stage.lesson.crossings.map(({ id, name }) => ({ value: id, label: name }))}
+					onchoose={(crossing) => {
+						another();
+						put({ crossing });
+					}}
+				/>
+			{/if}
+		</div>
+		{#if finding}
+			<div class="mt-4 grid grid-cols-1 gap-4">
+				<AskWrong {finding} />
+				{#if finding.cause}
+					{#if !wrong.shown}
+						<div class="h-56 overflow-hidden rounded-2xl border border-hairline">
+							<TroublePicture {finding} />
+						</div>
+						<p class="font-serif text-lg">{finding.told[finding.step].sentence}</p>
+						<p class="flex gap-2">
+							<button
+								type="button"
+								class="btn btn-outline"
+								disabled={finding.step === 0}
+								onclick={() => finding.go(finding.step - 1)}>Back one step</button
+							>
+							<button
+								type="button"
+								class="btn btn-outline"
+								disabled={finding.step >= finding.told.length - 1}
+								onclick={() => finding.go(finding.step + 1)}>Next step</button
+							>
+						</p>
+					{/if}
+					<CauseView {finding} />
+					<div>
+						<h3 class="text-lg">Whose is it?</h3>
+						{#if learners.length > 0}
+							<p class="mt-1 flex flex-wrap gap-2">
+								{#each learners as name (name)}
+									<button
+										type="button"
+										class="btn btn-sm"
+										aria-pressed={namesIn(wrong.who).includes(name)}
+										onclick={() => put({ who: toggledName(wrong.who, name) })}>{name}</button
+									>
+								{/each}
+							</p>
+						{/if}
+						<input
+							class="input mt-2 w-full"
+							aria-label="Whose is it"
+							maxlength="200"
+							placeholder="a name, if you like"
+							value={wrong.who}
+							oninput={(event) => put({ who: event.currentTarget.value })}
+						/>
+						<p class="mt-1 text-sm text-quiet">
+							Kept with the class: the next draft shows the slip that was seen.
+						</p>
+						<p class="mt-2"><button type="button" class="btn" onclick={another}>Another cloth</button></p>
+					</div>
+				{/if}
+			</div>
+		{/if}
+	{/if}
+</aside>
+
+<style>
+	.wrong {
+		container-type: inline-size;
+		position: fixed;
+		inset: 0 0 0 auto;
+		z-index: 5;
+		width: min(24rem, 100%);
+		overflow-y: auto;
+		padding: 1.2rem 1.4rem;
+		background: var(--color-base-100);
+		border-left: 1.5px solid var(--color-stage-edge);
+		color: var(--color-base-content);
+	}
+	/* On a phone the mend has the picture above, and its words and questions below. */
+	@media (max-width: 59.99rem) {
+		.wrong {
+			inset: auto 0 0;
+			width: 100%;
+			max-height: 55dvh;
+			border-left: 0;
+			border-top: 1.5px solid var(--color-stage-edge);
+		}
+	}
+</style>

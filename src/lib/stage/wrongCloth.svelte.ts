@@ -1,0 +1,37 @@
+import { ratesWith } from '$core/planning/rates';
+import { isBed } from '$core/technique/medium';
+import { handed } from '$core/ways/handed';
+import type { OpenSettings } from '$lib/client/settings.svelte';
+import { Finding, type Asked } from '$lib/mending/finding.svelte';
+import { NO_TROUBLE } from '$lib/mending/trouble';
+import type { Stage } from './stage.svelte';
+
+/** Wrong clothes that a teacher tells apart at a glance, while a class waits. */
+const LOOKS_AT_ONCE = 12;
+
+/** What is asked and found about the cloth that is held up on a stage; what is known of it stands in the stage's moment. */
+export const findingOn = (stage: Stage, settings: OpenSettings): Finding =>
+	new Finding(
+		() => askedOf(stage, settings),
+		() => stage.moment.wrong?.trouble ?? NO_TROUBLE,
+		(trouble) => stage.moment.wrong && stage.putWrong({ ...stage.moment.wrong, trouble })
+	);
+
+/** Only the ways that the lesson shows are thought of, where it shows any. */
+function askedOf({ lesson, voice, moment }: Stage, settings: OpenSettings): Asked {
+	const { medium, level, parts } = lesson;
+	const taught = lesson.crossings.find(({ id }) => id === moment.wrong?.crossing) ?? lesson.crossings[0];
+	const bed = isBed(medium) ? medium : undefined;
+	const shown = parts.flatMap((part) =>
+		part.kind === 'show' && part.crossing === taught.id ? [part.way] : []
+	);
+	return {
+		crossing: bed ? taught.crossing : handed(taught.crossing, voice).played,
+		bed,
+		ways: shown.length > 0 ? shown : undefined,
+		voice,
+		level,
+		rates: ratesWith(settings.value.rates),
+		few: LOOKS_AT_ONCE
+	};
+}
