@@ -152,7 +152,8 @@ function ladder(
 	const foot = through ? bottom : needle + open * ROW;
 	for (let y = needle + ROW * 0.6; y < foot - 6; y += ROW * 0.9) {
 		const middle = y > top ? at + ((x(before) - at) * (y - top)) / (bottom - top) : at;
-		pen.line(`M${middle - 14} ${y}q14 5 28 0`, 'working-edge', 2.6);
+		pen.line(`M${middle - 14} ${y}q14 5 28 0`, 'working-edge', 4.6);
+		pen.line(`M${middle - 14} ${y}q14 5 28 0`, 'working', 2.2);
 	}
 	const end = through ? x(before) : at;
 	pen.line(

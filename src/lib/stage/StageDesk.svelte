@@ -224,7 +224,7 @@
 		<div class="words" aria-live="polite">
 			{#if part && !stage.moment.blank}<StageWords {stage} />{/if}
 		</div>
-		{#if stage.repeatsLeft}
+		{#if stage.repeatsLeft && !stage.wrongShown}
 			<button type="button" class="has-it btn btn-outline" onclick={() => stage.skip(1)}
 				>They have it: on <kbd class="kbd hidden sm:inline-block">J</kbd></button
 			>

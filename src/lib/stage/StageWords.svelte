@@ -33,7 +33,11 @@
 		const { script, moment, wrongShown: wrong } = stage;
 		if (wrong) {
 			const { sentence, detail } = wrong.told[wrong.step];
-			return { big: sentence, detail, small: wrong.told[wrong.step + 1]?.short ?? '' };
+			return {
+				big: sentence,
+				detail,
+				small: after(wrong.told.at(wrong.step + 1)?.short ?? 'on with the lesson')
+			};
 		}
 		if (stage.seen && moment.look !== 'work')
 			return { big: moment.look === 'sides' ? 'Both sides of it' : 'Both leans of it', small: then };

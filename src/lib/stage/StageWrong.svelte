@@ -34,7 +34,7 @@
 <aside class="wrong" data-theme="evening" aria-label="Something is wrong" {@attach escaping}>
 	<div class="flex items-center justify-between gap-3">
 		<h2 class="text-xl">Something is wrong</h2>
-		<button type="button" class="btn" onclick={onclose}>Back to the lesson <kbd class="kbd">F</kbd></button>
+		<button type="button" class="btn" onclick={onclose}>Back <kbd class="kbd">F</kbd></button>
 	</div>
 	{#if !wrong}
 		<p class="mt-4">This lesson has no crossing yet.</p>

@@ -11,10 +11,13 @@
 	let {
 		open,
 		onlost,
+		onwrong,
 		oncount
 	}: {
 		open: OpenSwatch;
 		onlost: () => void;
+		/** a cross that was knitted looks wrong */
+		onwrong: () => void;
 		/** a row was counted: what is to come next goes along */
 		oncount: () => void;
 	} = $props();
@@ -117,6 +120,7 @@
 				>Set the row</button
 			>
 			<button type="button" class="small" onclick={onlost}>I have lost my place</button>
+			<button type="button" class="small" onclick={onwrong}>Something looks wrong</button>
 		{/if}
 		<button type="button" class="small" aria-pressed={aloud} onclick={() => (aloud = !aloud)}
 			>{aloud ? 'Counting aloud' : 'Count aloud'}</button

@@ -34,6 +34,7 @@
 		open,
 		spot,
 		onstrand,
+		onwrong,
 		strand
 	}: {
 		open: OpenSwatch;
@@ -41,6 +42,8 @@
 		spot: { step: number; column: number };
 		strand: number | null;
 		onstrand: (strand: number | null) => void;
+		/** the cross that is chosen looks wrong in the knitting */
+		onwrong: () => void;
 	} = $props();
 
 	const settings = getSettings();
@@ -204,6 +207,7 @@
 					onclick={() => make(removeCrossing(text, working, { step: spot.step, at }), 'crossing taken out')}
 					>Take it out</button
 				>
+				<button type="button" class="btn" onclick={onwrong}>It looks wrong</button>
 				<a class="btn" href={resolve(`/?name=${encodeURIComponent(placed.item.text)}`)}>On the Bench</a>
 			</div>
 			<p class="text-sm text-quiet">

@@ -2,7 +2,10 @@
 	import { onMount, untrack } from 'svelte';
 	import { counted } from '$core/naming/numbers';
 	import { problemSpot } from '$core/swatch/clothSpot';
+	import { workedAt } from '$core/swatch/edit';
 	import { gaugeOf } from '$core/swatch/measure';
+	import { lastMade, mistakeAt, mistakeOf, type Mistake } from '$core/swatch/mistake';
+	import type { Problem } from '$core/fabric/problem';
 	import { MEDIA } from '$core/technique/medium';
 	import { OpenMemory } from '$lib/client/memory.svelte';
 	import { keepHere } from '$lib/client/kept';
@@ -54,6 +57,8 @@
 	let comparing = $state(false);
 	let lost = $state(false);
 	let adding = $state(false);
+	/** the cross that looks wrong */
+	let wrong = $state.raw<Mistake | null>(null);
 
 	const findings = new Findings(untrack(() => open));
 	const look = new ClothView(open, {
@@ -82,6 +87,15 @@
 	}
 	onMount(() => void keepHere());
 
+	/** Something looks wrong: the cross that is chosen on the cloth, else the one that was made last. */
+	function looksWrong() {
+		if (!working) return;
+		const { chosen } = look;
+		const at = chosen && { step: chosen.step, at: workedAt(working.steps[chosen.step], chosen.column) };
+		wrong = (at && mistakeAt(working, at, open.done)) ?? lastMade(working, open.done);
+		if (!wrong) told = 'No cross is knitted yet. Choose one on the cloth, or count the rows first.';
+	}
+
 	/** Goes to the next finding: on the cloth, and to its words in the rows. */
 	function nextFinding() {
 		const problem = findings.next();
@@ -90,7 +104,11 @@
 		if (spot) look.goTo(spot);
 		editor?.mark({ from: problem.from, to: problem.to }, true);
 		told = problem.message;
+		found = problem;
 	}
+	/** the finding that was gone to, where the knitting is past it */
+	let found = $state.raw<Problem | null>(null);
+	const likely = $derived(found && working ? mistakeOf(working, found, open.done) : null);
 	/** what was gone to last, for those who do not see it */
 	let told = $state('');
 
@@ -140,6 +158,7 @@
 		{ key: 'y', cap: 'Y', says: 'redo', run: () => editor?.redo() },
 		{ key: 'm', cap: 'M', says: 'make rows from a motif', run: () => (making = true) },
 		{ key: 'c', cap: 'C', says: 'compare with another swatch', run: () => (comparing = true) },
+		{ key: 'x', cap: 'X', says: 'this cross looks wrong', run: looksWrong },
 		{ key: 'l', cap: 'L', says: 'I have lost my place', run: () => (lost = true) }
 	]);
 </script>
@@ -182,6 +201,11 @@
 			/>
 		{/if}
 		<FindingsBar {findings} onnext={nextFinding} />
+		{#if likely}
+			{#await import('./PriceLine.svelte') then { default: PriceLine }}
+				<PriceLine mistake={likely} now={open.now?.n ?? open.done} onmend={() => (wrong = likely)} />
+			{/await}
+		{/if}
 		<p class="text-quiet">{about}</p>
 	</header>
 
@@ -224,7 +248,13 @@
 				{#if look.chosen}
 					{@const { chosen } = look}
 					{#await import('./HerePanel.svelte') then { default: HerePanel }}
-						<HerePanel {open} spot={chosen} strand={look.strand} onstrand={(to) => (look.strand = to)} />
+						<HerePanel
+							{open}
+							spot={chosen}
+							strand={look.strand}
+							onstrand={(to) => (look.strand = to)}
+							onwrong={looksWrong}
+						/>
 					{/await}
 				{:else}
 					<p>Press a stitch or a cross on the cloth, or walk there with the arrow keys.</p>
@@ -244,7 +274,13 @@
 	</aside>
 
 	<div class="counter">
-		<CounterBar bind:this={counter} {open} onlost={() => (lost = true)} oncount={followCount} />
+		<CounterBar
+			bind:this={counter}
+			{open}
+			onlost={() => (lost = true)}
+			onwrong={looksWrong}
+			oncount={followCount}
+		/>
 	</div>
 </div>
 
@@ -276,6 +312,12 @@
 	{#await import('./PutSwatch.svelte') then { default: PutSwatch }}
 		<PutSwatch {open} lessons={data.lessons} onput={() => (adding = false)} />
 	{/await}
+</Dialog>
+<Dialog title="Something looks wrong" wide bind:open={() => wrong !== null, (is) => is || (wrong = null)}>
+	{#if wrong}
+		{@const mistake = wrong}
+		{#await import('./WrongHere.svelte') then { default: WrongHere }}<WrongHere {open} {mistake} />{/await}
+	{/if}
 </Dialog>
 <Dialog title="Where am I?" bind:open={lost}>
 	{#await lostPlace() then { default: LostPlace }}<LostPlace {open} onset={() => (lost = false)} />{/await}
