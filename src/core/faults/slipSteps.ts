@@ -61,7 +61,9 @@ function withSlip(crossing: Crossing, fault: Fault, told: readonly Told[], at: n
 	const right = seenOf(crossing, asMeant(crossing), 0);
 	const end = tellCrossed({ order, over });
 	return [
-		...told.map((one, i) => (i === at ? { ...one, short: `Here: ${one.short}`, detail: SLIP_WORDS[fault.slip].here } : one)),
+		...told.map((one, i) =>
+			i === at ? { ...one, short: `Here: ${one.short}`, detail: SLIP_WORDS[fault.slip].here } : one
+		),
 		{ ...end, detail: looksOf(fault.seen, right) }
 	];
 }

@@ -106,6 +106,17 @@ export const MEND_NAMES: Readonly<Record<Mend['id'], string>> = {
 	leave: 'Leave it'
 };
 
+/** What is done, where nobody says how far on the work is. */
+export const MEND_SAID: Readonly<Record<Mend['id'], string>> = {
+	unpick: 'Unpick to the row of the cross, make it again, and knit on.',
+	ladder: 'Let only its columns down to the row of the cross, cross them again, and hook each up.',
+	column: 'Let only the wrong column down to the row of the cross, and hook it up as it should be.',
+	'drop-loop': 'Drop the extra loop on the next row, and tug its neighbours even.',
+	turn: 'Turn it on the needle, or work its other leg.',
+	fake: 'Or cover it with a sewn strand.',
+	leave: 'Leave it.'
+};
+
 /** The words for a movement on the cloth; the hands that cross again have their own. */
 export function tellMend(move: Exclude<MendMove, { do: 'cross' }>, purl: (stitch: number) => boolean): Told {
 	switch (move.do) {

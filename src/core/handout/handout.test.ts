@@ -86,7 +86,7 @@ describe('a handout', () => {
 			'Which two lie in front?',
 			'To take home',
 			'Key',
-			'When something looks wrong',
+			'If it looks like this',
 			'Short words',
 			'Until next time',
 			'Your hands',

@@ -37,7 +37,7 @@ export function handoutOf(written: Lesson, options: HandoutOptions = {}): Handou
 		...swatchSections(lesson, parts, voice, length),
 		finishing(lesson, parts, voice),
 		keySection(lesson, voice),
-		slipSection(lesson)
+		slipSection(lesson, voice)
 	].filter((section) => section !== null);
 	const shortWords = shortWordSection(told);
 	const compact = options.compact === true && !options.large;

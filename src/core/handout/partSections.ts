@@ -6,8 +6,9 @@ import { ropesOf } from '../teaching/ropes';
 import { tensionOf } from '../teaching/tension';
 import { repeatsOf } from '../teaching/repeats';
 import { showingOf, sidesOf, type Showing } from '../teaching/showing';
-import { slipIn, slipped } from '../lesson/slip';
+import { howMade, slipIn, type SlipId } from '../lesson/slip';
 import { counted, inWords } from '../naming/numbers';
+import { isBed } from '../technique/medium';
 import type { Block, Picture, Section } from './schema';
 import { sayingOn } from './sayingOn';
 import { rowsIn } from './swatchBlocks';
@@ -205,22 +206,20 @@ function practice(part: Extract<Part, { kind: 'practice' }>, seen: Showing | nul
 }
 
 function mending(
-	{ medium }: Pick<Lesson, 'medium'>,
+	lesson: Lesson,
 	part: Extract<Part, { kind: 'mend' }>,
 	{ taught, hands }: Showing,
 	voice: Voice
 ): Block[] {
-	const { seen, cause, mend } = slipIn(part.slip, medium);
-	const wrong = slipped(hands.cloth, part.slip);
-	const plain = { numbers: false };
+	const { seen, cause, mend, cloth } = slipIn(howMade(lesson), hands.played, taught.name, part.slip);
 	return [
-		...(wrong
+		...(cloth
 			? [
 					{
 						kind: 'figure' as const,
 						pictures: [
-							cross(wrong, `${taught.name} gone wrong: ${seen}`, voice, plain),
-							cross(hands.cloth, `${taught.name} as it should be`, voice, plain)
+							slipPicture(lesson, taught.name, hands.played, part.slip, voice),
+							cross(hands.cloth, `${taught.name} as it should be`, voice, { numbers: false })
 						],
 						caption: 'Gone wrong, and as it should be.'
 					}
@@ -228,4 +227,18 @@ function mending(
 			: []),
 		{ kind: 'text', text: `**${seen}** ${cause} *${mend}*` }
 	];
+}
+
+/** The cloth that a slip makes, by the ways the lesson shows. */
+export function slipPicture(
+	lesson: Lesson,
+	name: string,
+	crossing: Crossing,
+	slip: SlipId,
+	{ hand }: Pick<Voice, 'hand'>
+): Picture {
+	const how = howMade(lesson);
+	const { seen } = slipIn(how, crossing, name, slip);
+	const from = isBed(lesson.medium) ? 'right' : hand;
+	return { kind: 'slip', alt: `${name} gone wrong: ${seen}`, crossing, ...how, slip, from };
 }

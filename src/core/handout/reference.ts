@@ -1,9 +1,12 @@
 import type { Voice } from '../hands/voice';
 import type { Lesson } from '../lesson/lesson';
-import { slipIn, type SlipId } from '../lesson/slip';
+import { howMade, slipIn } from '../lesson/slip';
 import { nameIn, WRITTEN_SCHOOLS } from '../naming/schools';
 import { isBed } from '../technique/medium';
+import { likelySlips } from '../planning/likelySlips';
+import { handed } from '../ways/handed';
 import { sayIn } from '../ways/sayIn';
+import { slipPicture } from './partSections';
 import type { Block, Section } from './schema';
 
 /** The key: each cross of the lesson by its name, how it is worked, and what other patterns call it. */
@@ -33,25 +36,31 @@ export function keySection(lesson: Lesson, voice: Voice): Section | null {
 	};
 }
 
-/** Slips that every cross can have, the likeliest first. */
-const LIKELY: readonly SlipId[] = ['wrong-hold', 'not-crossed', 'extra-loop', 'uneven', 'dropped'];
-/** Those that tools and pegs leave. */
-const LIKELY_AT_BED: readonly SlipId[] = ['not-crossed', 'wrong-row', 'dropped'];
-
-/** What goes wrong, how it is seen, and its mend. */
-export function slipSection(lesson: Lesson): Section | null {
-	if (lesson.crossings.length === 0) return null;
+/** What it may look like, where it comes from, and its mend: the slips that these learners make most, each as its cloth. */
+export function slipSection(lesson: Lesson, voice: Voice): Section | null {
+	const [taught] = lesson.crossings;
+	if (!taught) return null;
+	const { name, crossing } = taught;
 	const mended = lesson.parts.flatMap((part) => (part.kind === 'mend' ? [part.slip] : []));
-	const likely = isBed(lesson.medium) ? LIKELY_AT_BED : LIKELY;
-	const rows = likely
+	const played = isBed(lesson.medium) ? crossing : handed(crossing, voice).played;
+	const slips = likelySlips(lesson, taught)
 		.filter((slip) => !mended.includes(slip))
-		.map((slip) => {
-			const { seen, cause, mend } = slipIn(slip, lesson.medium);
-			return [seen, cause, mend];
-		});
-	const table: Block = { kind: 'table', head: ['What you see', 'Where it comes from', 'What to do'], rows };
-	return { id: 'slips', title: 'When something looks wrong', blocks: [table] };
+		.slice(0, MOST_SLIPS)
+		.map((slip) => ({ slip, ...slipIn(howMade(lesson), played, name, slip) }));
+	const drawn = slips.filter(({ cloth }) => cloth);
+	const blocks: Block[] = [
+		{
+			kind: 'figure',
+			pictures: drawn.map(({ slip }) => slipPicture(lesson, name, played, slip, voice)),
+			caption: 'In the order of what is said of them below.'
+		},
+		{ kind: 'list', items: slips.map(({ seen, cause, mend }) => `**${seen}** ${cause} *${mend}*`) }
+	];
+	return { id: 'slips', title: 'If it looks like this', blocks };
 }
+
+/** More slips than these nobody looks up on a sheet. */
+const MOST_SLIPS = 3;
 
 /** Short words of patterns. */
 const SHORT_WORDS: readonly (readonly [word: RegExp, short: string, says: string])[] = [

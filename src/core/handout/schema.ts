@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
+import { LESSON_MEDIA, slipShape } from '../lesson/schema';
 import { CELL_SIGNS } from '../swatch/chart';
 import { FINISHING_STEPS } from '../teaching/point';
 import { MEDIA } from '../technique/medium';
@@ -43,6 +44,16 @@ export const pictureShape = z.readonly(
 			side: z.enum(['right', 'wrong']),
 			from: hand,
 			numbers: z.boolean()
+		}),
+		/** the cloth around one cross as hands made it that slipped; the crossing is as it is played */
+		z.object({
+			kind: z.literal('slip'),
+			alt: text,
+			crossing: crossingShape,
+			medium: z.enum(LESSON_MEDIA),
+			ways: z.readonly(z.array(z.string())),
+			slip: slipShape,
+			from: hand
 		}),
 		/** rows of a pattern as cloth, from the row at place `first` of the plan up to, and without, `last` */
 		z.object({

@@ -36,7 +36,8 @@ export const levelShape = z.enum(LEVELS);
 /** Fields that every part has, whatever its kind. */
 const common = { id, title: line, minutes, text: z.optional(text) };
 
-const slips = z.enum([
+/** Slips of the hands that a lesson speaks of. */
+export const slipShape = z.enum([
 	'wrong-hold',
 	'wrong-reach',
 	'extra-loop',
@@ -95,7 +96,7 @@ export const partShape = z.readonly(
 			times: z.optional(times)
 		}),
 		z.strictObject({ ...common, kind: z.literal('count'), swatch: id, row: z.optional(row) }),
-		z.strictObject({ ...common, kind: z.literal('mend'), crossing: id, slip: slips }),
+		z.strictObject({ ...common, kind: z.literal('mend'), crossing: id, slip: slipShape }),
 		z.strictObject({
 			...common,
 			kind: z.literal('check'),
@@ -229,7 +230,7 @@ export const partFieldsShape = z.readonly(
 			sides,
 			left: compared,
 			right: compared,
-			slip: slips,
+			slip: slipShape,
 			crossing: id,
 			swatch: id,
 			from: z.nullable(row),

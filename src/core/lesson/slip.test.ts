@@ -1,14 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sameCrossing } from '../crossing/crossing';
-import { checkCrossing } from '../crossing/validity';
-import { rope } from '../crossing/lean';
+import { claimsIn } from '../claims/claims';
 import { readName } from '../naming/read';
 import { applyChange } from './change';
 import { emptyLesson, type Lesson } from './lesson';
 import { newPart } from '../planning/palette';
 import { sidesOf, stepsIn } from '../teaching/showing';
-import { SLIPS, slipped, type SlipId } from './slip';
+import { slipShape } from './schema';
+import { slipIn, type HowMade, type SlipId } from './slip';
 import { unwrap } from '../result';
 
 const crossing = (name: string) => {
@@ -18,42 +17,57 @@ const crossing = (name: string) => {
 const VOICE = { hand: 'right', keep: 'fabric', yarnHand: 'right', terms: 'us', units: 'cm' } as const;
 const NAMES = ['1/1 RC', '2/2 RC', '2/2 LC', '3/2 LC', '2/1 LPC', '3/3 RPC', '2/1/2 RC'] as const;
 
-describe('a slip on the cloth', () => {
-	it.each<[string, SlipId, string]>([
-		['2/2 RC', 'wrong-hold', '2/2 LC'],
-		['3/3 LC', 'wrong-reach', '3/3 RC'],
-		['2/2 RC', 'uneven', '3/1 RC'],
-		['2/2 LC', 'uneven', '1/3 LC']
-	])('%s, %s, looks like %s', (name, slip, looks) =>
-		expect(sameCrossing(slipped(crossing(name), slip)!, crossing(looks))).toBe(true)
-	);
+const BY_HAND = { medium: 'hand', ways: ['cn-off'] } as const;
+const SLIPS = slipShape.options;
 
-	it('lays a group over itself when it is worked from the wrong end', () => {
-		const wrong = slipped(crossing('2/2 RC'), 'wrong-end')!;
-		expect(wrong.order).toEqual([3, 4, 2, 1]);
-		expect(wrong.over).toContainEqual([2, 1]);
+describe('a slip of a lesson', () => {
+	const seenOf = (name: string, slip: SlipId, how: HowMade = BY_HAND) =>
+		slipIn(how, crossing(name), name, slip);
+
+	it('is told by the cloth it makes', () => {
+		expect(seenOf('2/2 RC', 'wrong-hold')).toMatchObject({
+			seen: 'The rope leans left, not right.',
+			cause: 'What was put on the cable needle was held on the other side.',
+			mend: expect.stringMatching(/^Let only its columns down.* Or cover it/) as string,
+			question: 'If 2/2 RC leans the wrong way, what did the hands do?'
+		});
+		expect(seenOf('2/2 RC', 'uneven').seen).toMatch(/3 lie over 1/);
+		expect(seenOf('2/2 RC', 'extra-loop').mend).toMatch(/^Drop the extra loop/);
+		expect(seenOf('2/2 RC', 'wrong-row').mend).toMatch(/^Unpick/);
+		expect(seenOf('2/2 RC', 'dropped')).toMatchObject({
+			seen: expect.stringMatching(/ladder/) as string,
+			mend: expect.stringMatching(/^Let only the wrong column down/) as string
+		});
 	});
 
-	it('goes straight on where nothing was crossed, and shows the other face where knit and purl changed places', () => {
-		expect(slipped(crossing('2/1 LPC'), 'not-crossed')).toMatchObject({ order: [1, 2, 3], over: [] });
-		expect(slipped(crossing('2/1 LPC'), 'wrong-face')!.work).toEqual(['k', 'p', 'p']);
+	it('is made by the ways that the lesson shows, where they can make it', () => {
+		const reached = { medium: 'hand', ways: ['free-reach'] } as const;
+		expect(seenOf('2/2 RC', 'dropped', reached).cloth!.made.order).toEqual([3, 4, 2]);
+		expect(seenOf('2/2 RC', 'dropped').cloth!.made.order).toEqual([3, 4, 1]);
+		expect(seenOf('2/2 RC', 'wrong-reach').cloth!.made.over).toEqual(crossing('2/2 LC').over);
 	});
 
-	it('is always a crossing that cloth can have, of as many stitches, and never the one that was meant', () => {
+	it('is named, and unpicked, where hands cannot make it', () =>
+		expect(seenOf('1/1 RC', 'uneven')).toMatchObject({
+			...{ seen: 'Split unevenly.', cloth: null, question: 'What happened to this 1/1 RC?' }
+		}));
+
+	it.each(['machine', 'loom'] as const)('is told in the words of the bed (%s)', (medium) => {
+		for (const slip of ['not-crossed', 'wrong-row', 'dropped'] as const) {
+			const { seen, cause, mend, cloth } = seenOf('2/2 RC', slip, { medium, ways: [] });
+			expect(`${seen} ${cause} ${mend}`).not.toMatch(/cable needle|held/);
+			expect(cloth).not.toBeNull();
+		}
+	});
+
+	it('says what is seen of every cross, and asks without claiming', () => {
 		fc.assert(
-			fc.property(
-				fc.constantFrom(...NAMES),
-				fc.constantFrom(...(Object.keys(SLIPS) as SlipId[])),
-				(name, slip) => {
-					const meant = crossing(name);
-					const wrong = slipped(meant, slip);
-					if (!wrong) return;
-					expect(checkCrossing(wrong).ok).toBe(true);
-					expect(wrong.stitches).toBe(meant.stitches);
-					expect(sameCrossing(wrong, meant)).toBe(false);
-					if (slip === 'wrong-hold') expect(rope(wrong)).not.toBe(rope(meant));
-				}
-			)
+			fc.property(fc.constantFrom(...NAMES), fc.constantFrom(...SLIPS), (name, slip) => {
+				const { seen, cause, mend, question } = seenOf(name, slip);
+				expect([seen, cause, mend].every((said) => /\.$/.test(said))).toBe(true);
+				const claims = claimsIn(question, [{ name, crossing: crossing(name) }]);
+				expect(claims.every(({ holds }) => holds !== false)).toBe(true);
+			})
 		);
 	});
 });

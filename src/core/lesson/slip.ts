@@ -1,147 +1,138 @@
-import { sortPairs, type Crossing, type WorkWord } from '../crossing/crossing';
-import { groups, isTwoGroup } from '../crossing/groups';
-import { rope } from '../crossing/lean';
+import type { Crossing } from '../crossing/crossing';
+import { firstBedFault } from '../faults/bedSlips';
+import { faultOf, firstFault, looksOf, USUAL_OFFSET } from '../faults/fault';
+import { clothState, type MendState } from '../faults/mending';
+import { asMeant, mendsOf, shortestWay } from '../faults/mends';
+import { seenOf, type MadeCloth, type Seen } from '../faults/seen';
+import type { BedSlip, HandSlip } from '../faults/slipIds';
+import { MEND_SAID, SLIP_WORDS } from '../faults/words';
+import { good, type Result } from '../result';
 import { isBed, type Medium } from '../technique/medium';
-import type { Part } from './lesson';
+import { bedWaysOf } from '../ways/bed';
+import { wayOf } from '../ways/ways';
+import type { Lesson, Part } from './lesson';
 
 export type SlipId = Extract<Part, { kind: 'mend' }>['slip'];
 
-/** A slip of the hands: how it is seen, where it comes from, and what is done about it. */
+/** A slip of a lesson: how it is seen, where it comes from, and what is done about it. */
 export interface Slip {
 	readonly seen: string;
 	readonly cause: string;
 	readonly mend: string;
+	/** what is asked of a class that sees it */
+	readonly question: string;
+	/** the cloth it makes, two rows on; `null` where hands that make this cross cannot make the slip */
+	readonly cloth: MendState | null;
 }
 
-/** Mistakes, how they look and how they are mended: rules of the craft (craft: Mistakes). */
-export const SLIPS: Readonly<Record<SlipId, Slip>> = {
-	'wrong-hold': {
-		seen: 'It leans the wrong way.',
-		cause: 'The first group was held on the wrong side.',
-		mend: 'Ladder down those stitches only, cross them again and rework; or cover it.'
-	},
-	'wrong-reach': {
-		seen: 'It leans the wrong way.',
-		cause: 'The needle reached past the first group on the wrong side.',
-		mend: 'Ladder down those stitches only, cross them again and rework; or cover it.'
-	},
-	'extra-loop': {
-		seen: 'There is one stitch more after the cross.',
-		cause: 'The yarn caught round the cable needle, or a stitch was split.',
-		mend: 'Drop the extra loop on the next row.'
-	},
-	'not-crossed': {
-		seen: 'There is no cross: the ropes go straight on.',
-		cause: 'It was forgotten, or the held stitches were worked in place.',
-		mend: 'Ladder down to that row and cross; or fake it with a sewn strand.'
-	},
-	knitwise: {
-		seen: 'One stitch looks crossed at its base.',
-		cause: 'It was slipped knitwise.',
-		mend: 'Not yet worked: turn it. Worked: drop that one stitch to that row and hook it up open, or leave it.'
-	},
-	'wrong-face': {
-		seen: 'The rope changes to bumps.',
-		cause: 'The rope was purled and the ground knitted.',
-		mend: 'Ladder and rework that column.'
-	},
-	'wrong-end': {
-		seen: 'A group is reversed, or turned on itself.',
-		cause: 'It was worked from the wrong end of the cable needle.',
-		mend: 'Unpick the group and work it from the other end.'
-	},
-	turned: {
-		seen: 'A caught stitch sits turned.',
-		cause: 'It was caught from the other side after hanging loose.',
-		mend: 'Work its other leg, or turn it.'
-	},
-	uneven: {
-		seen: 'The split is uneven: one stitch too many crosses over.',
-		cause: 'The stitches were miscounted when they were slipped.',
-		mend: 'Unpick the crossing.'
-	},
-	'wrong-row': {
-		seen: 'The cross comes too early or too late.',
-		cause: 'The rows were miscounted.',
-		mend: 'Count from the last sideways strand.'
-	},
-	dropped: {
-		seen: 'A ladder runs down from the cross.',
-		cause: 'A stitch was dropped.',
-		mend: 'Catch it at once, and hook it up.'
-	}
-};
-
-/** The same at a machine or loom, where tools and pegs hold the stitches. */
-const SLIPS_AT_BED: Partial<Readonly<Record<SlipId, Slip>>> = {
-	'not-crossed': {
-		seen: 'There is no cross: the columns go straight on.',
-		cause: 'It was forgotten, or each set was hung back where it came from.',
-		mend: 'Ladder down to that row and hang the sets anew; or fake it with a sewn strand.'
-	},
-	'wrong-row': {
-		seen: 'The cross comes too early or too late.',
-		cause: 'The passes or rows were miscounted.',
-		mend: 'Count from the last sideways strand, or read the row counter.'
-	},
-	dropped: {
-		seen: 'A ladder runs down from the cross.',
-		cause: 'A stitch slipped off its tool or peg.',
-		mend: 'Catch it with the latch tool at once, before it runs, and hook it up.'
-	}
-};
-
-/** What is said of a slip in a technique. */
-export const slipIn = (slip: SlipId, medium: Medium): Slip =>
-	(isBed(medium) && SLIPS_AT_BED[slip]) || SLIPS[slip];
-
-/**
- * What a slip makes of a crossing, where that is a crossing too and so can be drawn as cloth; `null` for slips that leave
- * the crossing as it is, and for those that this crossing is too small for.
- */
-export function slipped(crossing: Crossing, slip: SlipId): Crossing | null {
-	switch (slip) {
-		case 'wrong-hold':
-		case 'wrong-reach':
-			return { ...crossing, over: sortPairs(crossing.over.map(([front, behind]) => [behind, front])) };
-		case 'not-crossed': {
-			const order = crossing.order.map((_, i) => i + 1);
-			return { ...crossing, order, over: [], work: inPlace(crossing, order) };
-		}
-		case 'wrong-face':
-			return { ...crossing, work: crossing.work.map((word) => OTHER_FACE[word] ?? word) };
-		case 'wrong-end':
-			return worked(crossing, 0, true);
-		case 'uneven':
-			return worked(crossing, 1, false);
-		default:
-			return null;
-	}
+/** In what, and by which ways, crosses are made where a slip is looked for. */
+export interface HowMade {
+	readonly medium: Lesson['medium'];
+	readonly ways: readonly string[];
 }
 
-const OTHER_FACE: Partial<Record<WorkWord, WorkWord>> = { k: 'p', p: 'k', ktbl: 'ptbl', ptbl: 'ktbl' };
+/** What hands, tools or pegs made when they slipped. */
+interface Played {
+	readonly made: MadeCloth;
+	readonly seen: Seen;
+	readonly mends: readonly { readonly id: keyof typeof MEND_SAID; readonly restores: boolean }[];
+}
 
-/** The words of a crossing's stitches in another order. */
-const inPlace = ({ order, work }: Crossing, other: readonly number[]): WorkWord[] =>
-	other.map((position) => work[order.indexOf(position)]);
+/** Rows on, and stitches beside, with which mends are weighed where nobody says how far on the work is. */
+const USUAL_ROWS = 4;
+const USUAL_BESIDE = 12;
 
 /**
- * A two-group crossing whose hands took fewer stitches to hold, or worked the held group back to front, which lays its
- * stitches over one another.
+ * A slip of a crossing, played with the ways that the lesson shows; everything said of it follows from the cloth it makes.
+ *
+ * @param crossing as it is played
  */
-function worked(crossing: Crossing, fewer: number, backToFront: boolean): Crossing | null {
-	if (!isTwoGroup(crossing)) return null;
-	const held = groups(crossing)[0].length - fewer;
-	if (held < 1 || (backToFront && held < 2)) return null;
-	const positions = crossing.order.map((_, i) => i + 1);
-	const [first, rest] = [positions.slice(0, held), positions.slice(held)];
-	const order = [...rest, ...(backToFront ? [...first].reverse() : first)];
-	const right = rope(crossing) === 'right';
-	const across = first.flatMap((one) =>
-		rest.map((other): [number, number] => (right ? [other, one] : [one, other]))
-	);
-	const within = backToFront
-		? first.flatMap((one, i) => first.slice(i + 1).map((other): [number, number] => [other, one]))
-		: [];
-	return { ...crossing, order, over: sortPairs([...across, ...within]), work: inPlace(crossing, order) };
+export function slipIn({ medium, ways }: HowMade, crossing: Crossing, name: string, slip: SlipId): Slip {
+	const { did } = SLIP_WORDS[idIn(slip, medium)];
+	const cause = (isBed(medium) && AT_BED[slip]) || did;
+	const played = isBed(medium) ? bedSlip(crossing, slip, medium) : handSlip(crossing, slip, ways);
+	if (!played.ok)
+		return {
+			seen: `${SLIP_WORDS[idIn(slip, medium)].name}.`,
+			cause,
+			mend: MEND_SAID.unpick,
+			question: `What happened to this ${name}?`,
+			cloth: null
+		};
+	const { made, seen, mends } = played.value;
+	const right = seenOf(crossing, asMeant(crossing), 0);
+	const best = mends.find(({ restores }) => restores);
+	const fake = mends.some(({ id }) => id === 'fake');
+	return {
+		seen: looksOf(seen, right),
+		cause,
+		mend: `${MEND_SAID[best?.id ?? 'unpick']}${fake ? ` ${MEND_SAID.fake}` : ''}`,
+		question: questionOf(name, seen, right),
+		cloth: clothState(crossing, made, seen.offset, 2)
+	};
+}
+
+/** A dropped stitch has its own name by hand and at a bed. */
+const idIn = (slip: SlipId, medium: Medium): HandSlip | BedSlip =>
+	slip === 'dropped' ? (isBed(medium) ? 'fallen' : 'left-behind') : slip;
+
+/** Where the same slip comes from at a machine or loom, where tools and pegs hold the stitches. */
+const AT_BED: Partial<Readonly<Record<SlipId, string>>> = {
+	'not-crossed': 'It was forgotten, or each set was hung back where it came from.',
+	'wrong-row': 'The passes or rows were miscounted.'
+};
+
+/** How a lesson's crosses are made. */
+export const howMade = ({ medium, parts }: Pick<Lesson, 'medium' | 'parts'>): HowMade => ({
+	medium,
+	ways: parts.flatMap((part) => (part.kind === 'show' ? [part.way] : []))
+});
+
+function handSlip(crossing: Crossing, slip: SlipId, ways: readonly string[]): Result<Played> {
+	const id = idIn(slip, 'hand') as HandSlip;
+	const shown = ways.flatMap((way) => wayOf(crossing, way) ?? []);
+	const tried = [...shown.map((way) => faultOf(crossing, way, id)), firstFault(crossing, id)];
+	const found = tried.find(({ ok }) => ok) ?? tried[0];
+	if (!found.ok) return found;
+	const { result, seen } = found.value;
+	const mends = mendsOf(crossing, found.value, usual(crossing), shortestWay(crossing));
+	return good({ made: result, seen, mends: mends.ok ? mends.value : [] });
+}
+
+function bedSlip(crossing: Crossing, slip: SlipId, medium: 'machine' | 'loom'): Result<Played> {
+	const fallen = firstBedFault(crossing, 'fallen', medium);
+	if (slip === 'dropped' && fallen.ok) {
+		const { result, seen } = fallen.value;
+		const mends = mendsOf(crossing, fallen.value, usual(crossing), bedWaysOf(crossing, medium)[0]);
+		return good({ made: result, seen, mends: mends.ok ? mends.value : [] });
+	}
+	const { stitches } = crossing;
+	const offset = slip === 'wrong-row' ? USUAL_OFFSET : 0;
+	// Forgotten, no tool moves: every stitch stays on its own needle or peg.
+	const order = crossing.order.map((_, i) => i + 1);
+	const made: MadeCloth =
+		slip === 'wrong-row'
+			? asMeant(crossing)
+			: { order, over: [], work: crossing.work, twisted: [], extraLoops: 0, stitches };
+	const mends =
+		slip === 'wrong-row'
+			? [{ id: 'unpick', restores: true } as const]
+			: [{ id: 'ladder', restores: true } as const, { id: 'fake', restores: false } as const];
+	return good({ made, seen: seenOf(crossing, made, offset), mends });
+}
+
+const usual = ({ stitches }: Crossing) => ({ rows: USUAL_ROWS, width: stitches + USUAL_BESIDE, at: 1 });
+
+/** A question that tells what is seen and asks what the hands did; told as a condition, it claims nothing of the cross. */
+function questionOf(name: string, seen: Seen, right: Seen): string {
+	const asks = 'what did the hands do?';
+	if (seen.ladder) return `When a ladder runs down from ${name}, ${asks}`;
+	if (seen.count !== right.count) return `If there is one stitch more after ${name}, ${asks}`;
+	if (seen.lean === 'none' && right.lean !== 'none') return `When ${name} shows no cross, ${asks}`;
+	if (seen.lean !== right.lean) return `If ${name} leans the wrong way, ${asks}`;
+	if (seen.front !== right.front || seen.behind !== right.behind)
+		return `If ${seen.front} lie over ${seen.behind} in ${name}, ${asks}`;
+	if (seen.faces !== right.faces) return `If ${name} shows bumps where it should be smooth, ${asks}`;
+	if (seen.twisted !== right.twisted) return `If a stitch of ${name} is crossed at its base, ${asks}`;
+	return `If ${name} comes on the wrong row, ${asks}`;
 }

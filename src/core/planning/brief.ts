@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { LESSON_MEDIA, levelShape, rulesShape } from '../lesson/schema';
+import { LESSON_MEDIA, levelShape, rulesShape, slipShape } from '../lesson/schema';
 import { YARNS } from '../ways/cautions';
 import { ownRatesShape } from './schema';
 
@@ -37,6 +37,14 @@ export const briefShape = z.readonly(
 		rules: z.optional(rulesShape),
 		/** the teacher's own rates: seconds and minutes by level */
 		rates: z.optional(ownRatesShape),
+		/** slips that a class was seen to make, each in a cross as it is asked for; the draft shows them first */
+		slips: z.optional(
+			z
+				.array(
+					z.strictObject({ name: z.string().check(z.minLength(1), z.maxLength(2_000)), slip: slipShape })
+				)
+				.check(z.maxLength(24))
+		),
 		/** a pattern's key, which says what names mean */
 		key: z.optional(z.string().check(z.maxLength(100_000)))
 	})

@@ -1,10 +1,10 @@
 import { mirror } from '../crossing/transform';
 import type { Crossing } from '../crossing/crossing';
-import { groups } from '../crossing/groups';
 import { rope } from '../crossing/lean';
 import { labelled } from '../naming/definition';
 import { WRITTEN_SCHOOLS, type WrittenSchool } from '../naming/schools';
 import { rowsWorked } from '../lesson/rows';
+import { howMade, slipIn, type SlipId } from '../lesson/slip';
 import { minutesOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
 import { rulesWith } from '../rules';
 import { stripOf, type Strip } from '../swatch/strip';
@@ -17,6 +17,7 @@ import { needsOf } from './materials';
 import { MOST_WITHOUT_REST } from './pace';
 import { FOR_CHILDREN, isRibbed, MEDIUM_TELLING, REVERSIBLE } from './mediumWords';
 import { leftSaid } from './leftSaid';
+import { likelySlips } from './likelySlips';
 import { newPart } from './palette';
 import type { Rates } from './rates';
 import { schoolOf, type Taught } from './subject';
@@ -404,25 +405,34 @@ class Composer {
 
 	#mended(): void {
 		const [first] = this.lesson.crossings;
-		if (first) this.#mend(first, this.#slips(first)[0], 'The likeliest slip, seen before it happens.');
+		if (!first) return;
+		const [slip] = this.#slips(first);
+		const known = this.brief.slips?.some((one) => one.name === first.name && one.slip === slip);
+		this.#mend(
+			first,
+			slip,
+			known ? 'The slip that was seen in class.' : 'The likeliest slip, seen before it happens.'
+		);
 	}
 
-	#mend({ id, name }: LessonCrossing, slip: Slip, because: string, again = false): void {
+	#mend({ id, name }: LessonCrossing, slip: SlipId, because: string, again = false): void {
 		const title = again ? `Another slip in ${name}` : `When ${name} goes wrong`;
 		this.#part({ kind: 'mend', crossing: id, slip, title }, because);
 	}
 
-	/** The slips that these hands make most, the likeliest first. */
-	#slips({ crossing }: LessonCrossing): Slip[] {
-		if (this.#bed) return ['not-crossed', 'wrong-row'];
-		const free = this.lesson.parts.every((part) => part.kind !== 'show' || part.way.startsWith('free'));
-		const sizes = groups(crossing).map((group) => group.length);
-		const uneven = new Set(sizes).size > 1;
-		return free
-			? ['wrong-reach', 'turned']
-			: uneven
-				? ['uneven', 'wrong-hold']
-				: ['wrong-hold', 'extra-loop'];
+	/** The slips that these learners make most, what their classes showed before first. */
+	#slips(taught: LessonCrossing): SlipId[] {
+		const seen = (this.brief.slips ?? []).flatMap(({ name, slip }) => (name === taught.name ? [slip] : []));
+		return likelySlips(this.lesson, taught, seen);
+	}
+
+	/** The slip once more as a question, which shows who sees what the hands did. */
+	#askedOfSlip({ id, name, crossing }: LessonCrossing, slip: SlipId): void {
+		const { question, cause } = slipIn(howMade(this.lesson), crossing, name, slip);
+		this.#part(
+			{ kind: 'check', crossing: id, title: `What went wrong in ${name}?`, question, answer: cause },
+			'Who sees what the hands did can mend it.'
+		);
 	}
 
 	/** What there is time for besides: comparing, a second slip, the other lean, the finish. */
@@ -430,6 +440,7 @@ class Composer {
 		const [first] = this.lesson.crossings;
 		const { extras } = this.generosity;
 		if (extras > 0 && first && this.brief.compare !== false) this.#comparedWays(first);
+		if (extras > 0 && first) this.#askedOfSlip(first, this.#slips(first)[0]);
 		if (extras > 1 && first)
 			this.#mend(first, this.#slips(first)[1], 'There is time for a second slip.', true);
 		if (extras > 2 && first) this.#otherLean(first);
@@ -525,8 +536,6 @@ class Composer {
 		return `${before}${this.#words.home(castOn)}`;
 	}
 }
-
-type Slip = Extract<Part, { kind: 'mend' }>['slip'];
 
 const NEEDLE = 'Where tools hold the stitches nothing hangs loose, so the eye can follow.';
 const PLAINLY = 'This is how it is made here.';

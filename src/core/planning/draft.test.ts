@@ -107,7 +107,10 @@ describe('a draft', () => {
 		expect(kinds.filter((kind) => kind === 'practice').length).toBeGreaterThan(0);
 		expect(kinds.lastIndexOf('show')).toBeLessThan(kinds.indexOf('practice'));
 		expect(kinds).toContain('count');
-		expect(kinds.filter((kind) => kind === 'check')).toHaveLength(2);
+		// One for each cross, and one of the slip that is shown.
+		const asked = lesson.parts.flatMap((part) => (part.kind === 'check' ? [part.title] : []));
+		expect(asked.filter((title) => title.startsWith('Ask: '))).toHaveLength(2);
+		expect(asked.filter((title) => title.startsWith('What went wrong'))).toHaveLength(1);
 	});
 
 	it('does not teach again what is known, and calls things as the brief asks', () => {

@@ -4,6 +4,7 @@ import { frontsSaid } from '../lesson/answers';
 import { madeWays } from './made';
 import type { Lesson, Part } from '../lesson/lesson';
 import { estimateOf } from './estimate';
+import { likelySlips } from './likelySlips';
 import type { Rates } from './rates';
 
 /** A new part of some kind, about a crossing of the lesson, with the minutes it takes; `null` where the lesson has nothing it could be about. */
@@ -83,7 +84,13 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 				answer: frontsSaid(taught.crossing)
 			};
 		case 'mend':
-			return { ...common, kind, crossing, slip: 'wrong-hold', title: `When ${name} goes wrong` };
+			return {
+				...common,
+				kind,
+				crossing,
+				slip: likelySlips(lesson, taught)[0],
+				title: `When ${name} goes wrong`
+			};
 	}
 }
 

@@ -4,6 +4,7 @@ import { playBed } from '$core/hands/bed';
 import { play } from '$core/hands/play';
 import { scriptSteps } from '$core/hands/steps';
 import type { Picture } from '$core/handout/schema';
+import { slipIn } from '$core/lesson/slip';
 import { readPattern } from '$core/pattern/pattern';
 import type { Medium } from '$core/technique/medium';
 import { bedGroundOf, bedLayoutOf } from '$lib/drawing/bed';
@@ -11,6 +12,7 @@ import { paintSign, paintSymbol } from '$lib/drawing/chart';
 import { chartPicture } from '$lib/drawing/chartPicture';
 import { paintBed } from '$lib/drawing/paintBed';
 import { crossPicture, paintCross } from '$lib/drawing/paintCross';
+import { madePicture, paintMade } from '$lib/drawing/paintMade';
 import { FINISHING_SIZE, paintFinishing } from '$lib/drawing/paintFinishing';
 import { numberPlace, paintNumber, paintRail } from '$lib/drawing/paintRail';
 import { rectangle, type TurningPen } from '$lib/drawing/pen';
@@ -44,6 +46,8 @@ export function drawingOf(picture: Picture): Drawing {
 			return bed(picture);
 		case 'cross':
 			return cross(picture);
+		case 'slip':
+			return slip(picture);
 		case 'cloth':
 			return cloth(picture);
 		case 'row':
@@ -118,6 +122,13 @@ function cross({ crossing, ...view }: Of<'cross'>): Drawing {
 		for (const { x, y, r, role, number, size } of discs) paintNumber(pen, x, y, r, role, number, size);
 	};
 	return { width, height, paint };
+}
+
+function slip({ crossing, medium, ways, slip: id, from }: Of<'slip'>): Drawing {
+	const { cloth } = slipIn({ medium, ways }, crossing, '', id);
+	if (!cloth) return { width: 1, height: 1, paint: () => undefined };
+	const picture = madePicture(crossing, cloth, { from, numbers: false, most: 2, rings: true });
+	return { width: picture.width, height: picture.height, paint: (pen) => paintMade(pen, picture) };
 }
 
 function cloth({ first, last, mirrored, ...rows }: Of<'cloth'>): Drawing {

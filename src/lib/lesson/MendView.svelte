@@ -1,11 +1,13 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
+	import { howMade, slipIn } from '$core/lesson/slip';
+	import { isBed } from '$core/technique/medium';
 	import { showingOf } from '$core/teaching/showing';
-	import { slipIn, slipped } from '$core/lesson/slip';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
+	import MadePicture from '$lib/drawing/MadePicture.svelte';
 
-	/** A slip as it looks on the cloth, beside the cross as it should be; what it comes from and its mend are told. */
+	/** A slip as it looks on the cloth, and the question it asks; then the cross as it should be, the cause and the mend. */
 	let {
 		lesson,
 		part,
@@ -14,34 +16,37 @@
 
 	const settings = getSettings();
 	const seen = $derived(showingOf(lesson, part, settings.value));
-	const slip = $derived(slipIn(part.slip, lesson.medium));
-	const wrong = $derived(seen && slipped(seen.hands.cloth, part.slip));
+	const slip = $derived(seen && slipIn(howMade(lesson), seen.hands.played, seen.taught.name, part.slip));
+	const from = $derived(isBed(lesson.medium) ? 'right' : settings.value.hand);
 </script>
 
-{#if seen}
+{#if seen && slip}
 	<div class="grid gap-4">
 		<div class="grid grid-cols-2 gap-4">
-			<figure>
-				<ClothPicture
-					crossing={wrong ?? seen.hands.cloth}
-					from={settings.value.hand}
-					alt="{seen.taught.name} gone wrong: {slip.seen}"
-				/>
-				<figcaption class="mt-1 font-semibold">
-					{wrong ? slip.seen : `${slip.seen} The cross itself looks like this.`}
-				</figcaption>
-			</figure>
-			{#if told && wrong}
+			{#if slip.cloth}
+				<figure>
+					<MadePicture
+						meant={seen.hands.played}
+						state={slip.cloth}
+						{from}
+						rings={told}
+						alt="{seen.taught.name} gone wrong: {slip.seen}"
+					/>
+					<figcaption class="mt-1 font-semibold">{slip.seen}</figcaption>
+				</figure>
+			{/if}
+			{#if told || !slip.cloth}
 				<figure>
 					<ClothPicture
 						crossing={seen.hands.cloth}
 						from={settings.value.hand}
+						numbers={false}
 						alt="{seen.taught.name} as it should be"
 					/>
 					<figcaption class="mt-1">As it should be.</figcaption>
 				</figure>
 			{/if}
 		</div>
-		{#if told}<p>{slip.cause} {slip.mend}</p>{/if}
+		{#if told}<p>{slip.cause} {slip.mend}</p>{:else}<p class="font-serif">What did the hands do?</p>{/if}
 	</div>
 {/if}

@@ -103,7 +103,7 @@
 <style>
 	.looks {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(8.5rem, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(max(8.5rem, 22%), 1fr));
 		gap: 0.6rem;
 	}
 	.look {

@@ -1,16 +1,26 @@
+import type { Voice } from '$core/hands/voice';
+import type { Lesson } from '$core/lesson/lesson';
 import { ratesWith } from '$core/planning/rates';
 import { isBed } from '$core/technique/medium';
 import { handed } from '$core/ways/handed';
 import type { OpenSettings } from '$lib/client/settings.svelte';
 import { Finding, type Asked } from '$lib/mending/finding.svelte';
 import { NO_TROUBLE } from '$lib/mending/trouble';
-import type { Stage } from './stage.svelte';
+import type { Moment, Wrong } from './moment';
+
+/** A stage as far as a wrong cloth concerns it. */
+interface Held {
+	readonly lesson: Lesson;
+	readonly voice: Voice;
+	readonly moment: Moment;
+	putWrong: (wrong: Wrong) => void;
+}
 
 /** Wrong clothes that a teacher tells apart at a glance, while a class waits. */
 const LOOKS_AT_ONCE = 12;
 
 /** What is asked and found about the cloth that is held up on a stage; what is known of it stands in the stage's moment. */
-export const findingOn = (stage: Stage, settings: OpenSettings): Finding =>
+export const findingOn = (stage: Held, settings: OpenSettings): Finding =>
 	new Finding(
 		() => askedOf(stage, settings),
 		() => stage.moment.wrong?.trouble ?? NO_TROUBLE,
@@ -18,7 +28,7 @@ export const findingOn = (stage: Stage, settings: OpenSettings): Finding =>
 	);
 
 /** Only the ways that the lesson shows are thought of, where it shows any. */
-function askedOf({ lesson, voice, moment }: Stage, settings: OpenSettings): Asked {
+function askedOf({ lesson, voice, moment }: Held, settings: OpenSettings): Asked {
 	const { medium, level, parts } = lesson;
 	const taught = lesson.crossings.find(({ id }) => id === moment.wrong?.crossing) ?? lesson.crossings[0];
 	const bed = isBed(medium) ? medium : undefined;

@@ -57,8 +57,8 @@
 	let comparing = $state(false);
 	let lost = $state(false);
 	let adding = $state(false);
-	/** the cross that looks wrong */
-	let wrong = $state.raw<Mistake | null>(null);
+	/** something looks wrong: the cross that is asked about, where there is one */
+	let wrong = $state.raw<{ readonly mistake: Mistake | null } | null>(null);
 
 	const findings = new Findings(untrack(() => open));
 	const look = new ClothView(open, {
@@ -92,8 +92,7 @@
 		if (!working) return;
 		const { chosen } = look;
 		const at = chosen && { step: chosen.step, at: workedAt(working.steps[chosen.step], chosen.column) };
-		wrong = (at && mistakeAt(working, at, open.done)) ?? lastMade(working, open.done);
-		if (!wrong) told = 'No cross is knitted yet. Choose one on the cloth, or count the rows first.';
+		wrong = { mistake: (at && mistakeAt(working, at, open.done)) ?? lastMade(working, open.done) };
 	}
 
 	/** Goes to the next finding: on the cloth, and to its words in the rows. */
@@ -203,7 +202,11 @@
 		<FindingsBar {findings} onnext={nextFinding} />
 		{#if likely}
 			{#await import('./PriceLine.svelte') then { default: PriceLine }}
-				<PriceLine mistake={likely} now={open.now?.n ?? open.done} onmend={() => (wrong = likely)} />
+				<PriceLine
+					mistake={likely}
+					now={open.now?.n ?? open.done}
+					onmend={() => (wrong = { mistake: likely })}
+				/>
 			{/await}
 		{/if}
 		<p class="text-quiet">{about}</p>
@@ -314,10 +317,10 @@
 	{/await}
 </Dialog>
 <Dialog title="Something looks wrong" wide bind:open={() => wrong !== null, (is) => is || (wrong = null)}>
-	{#if wrong}
-		{@const mistake = wrong}
+	{#if wrong?.mistake}
+		{@const { mistake } = wrong}
 		{#await import('./WrongHere.svelte') then { default: WrongHere }}<WrongHere {open} {mistake} />{/await}
-	{/if}
+	{:else}<p>No cross is knitted yet. Choose one on the cloth, or count the rows that are done.</p>{/if}
 </Dialog>
 <Dialog title="Where am I?" bind:open={lost}>
 	{#await lostPlace() then { default: LostPlace }}<LostPlace {open} onset={() => (lost = false)} />{/await}
