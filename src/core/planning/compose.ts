@@ -404,7 +404,7 @@ class Composer {
 	}
 
 	#mended(): void {
-		const [first] = this.lesson.crossings;
+		const first = this.#slipping;
 		if (!first) return;
 		const [slip] = this.#slips(first);
 		const known = this.brief.slips?.some((one) => one.name === first.name && one.slip === slip);
@@ -418,6 +418,12 @@ class Composer {
 	#mend({ id, name }: LessonCrossing, slip: SlipId, because: string, again = false): void {
 		const title = again ? `Another slip in ${name}` : `When ${name} goes wrong`;
 		this.#part({ kind: 'mend', crossing: id, slip, title }, because);
+	}
+
+	/** The cross whose slip is shown: one in which a slip was seen, else the first. */
+	get #slipping(): LessonCrossing | undefined {
+		const { crossings } = this.lesson;
+		return crossings.find(({ name }) => this.brief.slips?.some((one) => one.name === name)) ?? crossings[0];
 	}
 
 	/** The slips that these learners make most, what their classes showed before first. */
@@ -440,9 +446,10 @@ class Composer {
 		const [first] = this.lesson.crossings;
 		const { extras } = this.generosity;
 		if (extras > 0 && first && this.brief.compare !== false) this.#comparedWays(first);
-		if (extras > 0 && first) this.#askedOfSlip(first, this.#slips(first)[0]);
-		if (extras > 1 && first)
-			this.#mend(first, this.#slips(first)[1], 'There is time for a second slip.', true);
+		const slipping = this.#slipping;
+		if (extras > 0 && slipping) this.#askedOfSlip(slipping, this.#slips(slipping)[0]);
+		if (extras > 1 && slipping)
+			this.#mend(slipping, this.#slips(slipping)[1], 'There is time for a second slip.', true);
 		if (extras > 2 && first) this.#otherLean(first);
 		if (extras > 2 && first) this.#lifted(first);
 		if (extras > 3)

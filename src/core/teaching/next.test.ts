@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { draftLesson } from '../planning/draft';
 import { unwrap } from '../result';
+import type { ClassRecord } from './classRecord';
 import { nextLesson } from './next';
 import { settlingRates } from './settling';
-import { namesIn, toggledName, withTaken, writtenUp } from './writeUp';
+import { namesIn, toggledName, withSlips, withTaken, writtenUp } from './writeUp';
 
 const lesson = unwrap(
 	draftLesson({ crossings: ['2/2 RC', '2/2 LC'], level: 'improver', minutes: 180, leftHanded: 1 })
@@ -74,5 +75,29 @@ describe('rates as they settle', () => {
 			expect(Math.abs(after[2] - usual)).toBeGreaterThanOrEqual(Math.abs(after[0] - usual));
 		}
 		expect(settlingRates([])).toEqual([]);
+	});
+});
+
+describe('a slip that was seen in class', () => {
+	const slip = { crossing: '2/2 RC', slip: 'extra-loop', way: 'cn-off', who: 'Fern' } as const;
+	const seen = (of: ClassRecord) => withSlips(of, [slip, { ...slip, slip: 'wrong-hold' }, slip]);
+
+	it('makes its cross hard, and is the one the next draft shows', () => {
+		const { brief, because } = nextLesson(lesson, seen(record));
+		expect(brief.slips?.[0]).toEqual({ name: '2/2 RC', slip: 'extra-loop' });
+		expect(because.join(' ')).toMatch(/Fern struggled with 2\/2 RC/);
+		expect(because.join(' ')).toMatch(/an extra loop/);
+		const draft = unwrap(draftLesson(brief));
+		const mend = draft.lesson.parts.find(({ kind }) => kind === 'mend');
+		expect(mend).toMatchObject({ slip: 'extra-loop' });
+		expect(draft.why.map(({ because: why }) => why)).toContain('The slip that was seen in class.');
+	});
+
+	it('can be taken back, and one without a name says only that it went wrong', () => {
+		expect(withSlips(seen(record), [])).toEqual(record);
+		const { who: _, ...unnamed } = slip;
+		expect(nextLesson(lesson, withSlips(record, [unnamed])).because.join(' ')).toMatch(
+			/2\/2 RC went wrong in class/
+		);
 	});
 });

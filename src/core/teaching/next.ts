@@ -5,7 +5,9 @@ import type { Brief } from '../planning/brief';
 import { knownCrossings } from '../planning/course';
 import { nextStep } from '../planning/nextStep';
 import { askedAs } from '../planning/subject';
-import { LEAST_SECONDS, type ClassRecord, type Taken } from './classRecord';
+import { SLIP_WORDS } from '../faults/words';
+import type { SlipId } from '../lesson/slip';
+import { LEAST_SECONDS, type ClassRecord, type SlipSeen, type Taken } from './classRecord';
 import { namesIn } from './writeUp';
 
 /** What the next lesson is to be, and why. */
@@ -23,14 +25,22 @@ export function nextLesson(lesson: Lesson, record: ClassRecord): NextLesson {
 	const { crossings, medium } = lesson;
 	const about = new Map(crossings.map((taught) => [taught.id, partsAbout(lesson, record, taught)]));
 	const left = crossings.filter(({ id }) => isLeft(about.get(id)!, record));
+	const slipped = new Set((record.slips ?? []).map((one) => one.crossing));
 	const hard = crossings.filter(
-		(one) => !left.includes(one) && about.get(one.id)!.some(({ struggled }) => struggled)
+		(one) =>
+			!left.includes(one) && (slipped.has(one.name) || about.get(one.id)!.some(({ struggled }) => struggled))
 	);
 	const sat = crossings.filter((one) => !left.includes(one) && !hard.includes(one));
 	for (const { name } of left) because.push(`${name} was left out: it is taught first.`);
 	for (const { id, name } of hard) {
-		const who = [...new Set(about.get(id)!.flatMap(({ struggled }) => namesIn(struggled)))];
-		because.push(`${inList(who)} struggled with ${name}: it is shown and practised again.`);
+		const noted = about.get(id)!.flatMap(({ struggled }) => namesIn(struggled));
+		const whose = (record.slips ?? []).flatMap((one) => (one.crossing === name ? namesIn(one.who) : []));
+		const who = [...new Set([...noted, ...whose])];
+		because.push(
+			who.length > 0
+				? `${inList(who)} struggled with ${name}: it is shown and practised again.`
+				: `${name} went wrong in class: it is shown and practised again.`
+		);
 	}
 	if (sat.length > 0)
 		because.push(`${inList(sat.map(({ name }) => name))} sat: taken as known, not taught again.`);
@@ -42,8 +52,48 @@ export function nextLesson(lesson: Lesson, record: ClassRecord): NextLesson {
 		asked.push(step.name);
 		because.push(step.because);
 	}
-	return { brief: briefOf(lesson, asked, known), because };
+	const slips = slipsSeen([...left, ...hard], record);
+	for (const { name, slip } of slips)
+		because.push(`In ${name} a slip was seen: ${SLIP_WORDS[slip].name.toLowerCase()}. The draft shows it.`);
+	const lessonSlips = slips.flatMap(({ name, slip }) => {
+		const taughtAs = TAUGHT_AS[slip];
+		return taughtAs ? [{ name, slip: taughtAs }] : [];
+	});
+	const brief = briefOf(lesson, asked, known);
+	return { brief: lessonSlips.length > 0 ? { ...brief, slips: lessonSlips } : brief, because };
 }
+
+/** The slips that were seen in these crosses, the most seen first. */
+function slipsSeen(crossings: readonly LessonCrossing[], { slips = [] }: ClassRecord) {
+	const names = new Set(crossings.map(({ name }) => name));
+	const times = new Map<string, { readonly name: string; readonly slip: SlipSeen['slip']; count: number }>();
+	for (const { crossing: name, slip } of slips) {
+		if (!names.has(name)) continue;
+		const key = `${name} ${slip}`;
+		times.set(key, { name, slip, count: (times.get(key)?.count ?? 0) + 1 });
+	}
+	return [...times.values()].sort((a, b) => b.count - a.count);
+}
+
+/** Slips that a lesson has a part for; those of a bed's tools it tells in its own words. */
+const TAUGHT_AS: Readonly<Record<SlipSeen['slip'], SlipId | null>> = {
+	'wrong-hold': 'wrong-hold',
+	'wrong-reach': 'wrong-reach',
+	'not-crossed': 'not-crossed',
+	knitwise: 'knitwise',
+	'wrong-face': 'wrong-face',
+	'wrong-end': 'wrong-end',
+	turned: 'turned',
+	uneven: 'uneven',
+	'extra-loop': 'extra-loop',
+	'left-behind': 'dropped',
+	'wrong-row': 'wrong-row',
+	fallen: 'dropped',
+	'set-order': null,
+	'wrong-needles': null,
+	'parked-wrong': null,
+	'not-forward': null
+};
 
 /** Crossings that one class takes in, at least. */
 const MOST_AT_ONCE = 2;

@@ -1,6 +1,6 @@
 import type { Lesson } from '../lesson/lesson';
 import { groundsOf } from '../planning/estimate';
-import { CLASS_FORMAT, MOST_REMARK, type ClassRecord, type Taken } from './classRecord';
+import { CLASS_FORMAT, MOST_REMARK, type ClassRecord, type SlipSeen, type Taken } from './classRecord';
 
 /** A record of a class that was not given on the stage: as it was planned, to be mended from memory. */
 export function writtenUp(lesson: Lesson, began: string): ClassRecord {
@@ -19,6 +19,11 @@ export const withTaken = (record: ClassRecord, part: string, fields: Partial<Tak
 	...record,
 	parts: record.parts.map((one) => (one.part === part ? { ...one, ...fields } : one))
 });
+
+/** A record with other slips; none leaves nothing. */
+export function withSlips({ slips: _, ...record }: ClassRecord, slips: readonly SlipSeen[]): ClassRecord {
+	return slips.length > 0 ? { ...record, slips } : record;
+}
 
 /** Names with one more among them, or one fewer: who struggled is written with commas between. */
 export function toggledName(names: string, name: string): string {

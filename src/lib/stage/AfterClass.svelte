@@ -4,7 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { latestRecords, minutesTaken, type ClassRecord } from '$core/teaching/classRecord';
-	import { withTaken, writtenUp } from '$core/teaching/writeUp';
+	import { withSlips, withTaken, writtenUp } from '$core/teaching/writeUp';
 	import { droppedLesson, minutesAsTaken } from '$core/teaching/afterClass';
 	import { learnRates } from '$core/teaching/learn';
 	import { RATES, ratesWith } from '$core/planning/rates';
@@ -249,6 +249,17 @@
 				{/await}
 			</section>
 		{/if}
+
+		<section class="mt-10" aria-labelledby="slips">
+			<h2 id="slips" class="text-xl">What went wrong</h2>
+			{#await import('./SlipsSeen.svelte') then { default: SlipsSeen }}
+				<SlipsSeen
+					lesson={open.lesson}
+					slips={record.slips ?? []}
+					onset={(slips) => shown && post(shown.id, withSlips(shown.record, slips))}
+				/>
+			{/await}
+		</section>
 
 		<h2 class="mt-10 text-xl">Part by part</h2>
 		<ol class="mt-3" aria-label="What each part took">
