@@ -1,6 +1,7 @@
 import { register } from 'tsx/esm/api';
 import { PondServer } from './lib/pondServer.mjs';
 import { clothFrame } from './bench/clothFrame.mjs';
+import { diagnose } from './bench/diagnose.mjs';
 import { fabric } from './bench/fabric.mjs';
 import { library } from './bench/library.mjs';
 import { load200 } from './bench/load200.mjs';
@@ -20,7 +21,14 @@ import { sheet } from './bench/sheet.mjs';
 
 register();
 /** @type {Figure[]} */
-const figures = [await readName(), await printed(), ...(await search()), ...(await fabric()), ...sheet()];
+const figures = [
+	await readName(),
+	await printed(),
+	...(await search()),
+	...(await fabric()),
+	...sheet(),
+	await diagnose()
+];
 const server = await PondServer.make();
 try {
 	const site = { address: server.address, cookie: await server.demoCookie() };

@@ -16,8 +16,13 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'Bench, names': (pond) => bench(pond, '/?name=2/2 RC', 'Names'),
 	'Bench, mend': async (pond) => {
 		await bench(pond, '/?name=2/2 RC', 'Mend');
-		await pond.page.getByRole('button', { name: '3 over the hindmost' }).click();
-		await pond.page.getByText('This is what happened').waitFor();
+		await pond.page.getByRole('button', { name: 'leans left', exact: true }).click();
+		await pond.page.getByRole('button', { name: /^Ladder down/ }).click();
+		await pond.page.keyboard.press('ArrowRight');
+	},
+	'Bench, shown on the cloth': async (pond) => {
+		await bench(pond, '/?name=2/2 RC', 'Mend');
+		await pond.page.getByRole('button', { name: 'Show it on the cloth' }).click();
 	},
 	'Bench, keep': (pond) => bench(pond, '/?name=2/2 LC', 'Keep'),
 	'Bench, files': (pond) => bench(pond, '/?name=2/2 RC', 'Files'),
@@ -176,6 +181,12 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.keyboard.press('c');
 		await pond.page.keyboard.press('i');
 	},
+	'Stage, something is wrong': async (pond) => {
+		await demo(pond, '/stage', 'copy');
+		await pond.page.keyboard.press('f');
+		await pond.page.getByRole('button', { name: /The rope leans left/ }).click();
+		await pond.page.getByRole('button', { name: /^Ladder down/ }).click();
+	},
 	'Stage, for the class': (pond) => demo(pond, '/stage?as=class'),
 	'Stage, for the teacher': async (pond) => {
 		await demo(pond, '/stage?as=notes');
@@ -190,6 +201,10 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('button', { name: 'Write up another class' }).click();
 		await pond.page
 			.getByRole('button', { name: /^Write on/ })
+			.first()
+			.click();
+		await pond.page
+			.getByRole('button', { name: /^A slip in/ })
 			.first()
 			.click();
 		await pond.page.getByRole('button', { name: 'Plan the next one' }).click();

@@ -1,4 +1,4 @@
-import { byKeyboard, expect, test } from './support/pond';
+import { expect, test } from './support/pond';
 
 // Hands glide here as they do for most people.
 test.use({ contextOptions: { reducedMotion: 'no-preference' } });
@@ -252,29 +252,4 @@ test('a phone sees the whole rail, with fewer neighbours, and nothing runs over 
 	}
 	await expect(pond.sentence()).toBeInViewport();
 	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-});
-
-test('a cloth that looks wrong is asked about, its cause found, its mends priced, by keyboard', async ({
-	pond,
-	page
-}) => {
-	const { press, write } = byKeyboard(page);
-	await pond.open('/?name=2/2 RC');
-	await page.getByRole('tab', { name: 'Mend', exact: true }).press('Enter');
-	const beside = page.getByRole('complementary', { name: 'Beside the rail' });
-	await press(beside.getByRole('button', { name: 'cannot see' }));
-	await press(beside.getByRole('button', { name: '1 stitch more', exact: true }));
-	await expect(beside.getByRole('heading', { name: 'This is what happened' })).toBeVisible();
-	await expect(beside).toContainText('Yarn round the needle: an extra loop');
-	const mends = beside.getByRole('list', { name: /^Mends of/ });
-	await expect(mends.getByRole('listitem').first()).toContainText('Drop the loop, 1 movement');
-	await write(beside.getByLabel('Whole rows since'), '9');
-	await expect(mends).toContainText('Ladder down, 88 movements');
-	// An answer may be taken back.
-	await press(beside.getByRole('button', { name: /1 stitch more.*take this answer back/ }));
-	await expect(beside).toContainText('slips it may be');
-	await press(page.getByRole('button', { name: 'Begin again' }));
-	await press(beside.getByRole('button', { name: '3 over the hindmost' }));
-	await expect(beside).toContainText('Split unevenly');
-	await expect(beside.getByRole('img', { name: 'As it is' })).toBeVisible();
 });

@@ -21,9 +21,10 @@ export const withTaken = (record: ClassRecord, part: string, fields: Partial<Tak
 });
 
 /** A record with other slips; none leaves nothing. */
-export function withSlips({ slips: _, ...record }: ClassRecord, slips: readonly SlipSeen[]): ClassRecord {
-	return slips.length > 0 ? { ...record, slips } : record;
-}
+export const withSlips = (
+	{ format, level, began, ended, parts }: ClassRecord,
+	slips: readonly SlipSeen[]
+): ClassRecord => ({ format, level, began, ended, parts, ...(slips.length > 0 ? { slips } : {}) });
 
 /** Names with one more among them, or one fewer: who struggled is written with commas between. */
 export function toggledName(names: string, name: string): string {

@@ -2,7 +2,7 @@ import type { Crossing } from '$core/crossing/crossing';
 import { agreeingWith, bestQuestion, looksAmong, thoughtOf, type Thought } from '$core/faults/diagnose';
 import { looksOf, type Fault } from '$core/faults/fault';
 import { clothState, foundState, isMended, mendScript, playMend, type MendState } from '$core/faults/mending';
-import { asMeant, leastMends, mendsOf, shortestWay, type Mend } from '$core/faults/mends';
+import { asMeant, leastMends, mendsOf, shortestWay } from '$core/faults/mends';
 import { seenOf, SEEN_FIELDS, type Seen, type SeenField } from '$core/faults/seen';
 import { bedSlipSteps, handSlipSteps } from '$core/faults/slipSteps';
 import { leastSaid, MEND_NAMES, SLIP_WORDS, tellMend, tellMended } from '$core/faults/words';
@@ -81,7 +81,7 @@ export class Finding {
 	readonly options = $derived.by(() => {
 		const field = this.question;
 		if (!field) return [];
-		const values = [...new Set(this.causes.map(({ seen }) => seen[field]))];
+		const values = distinct(this.causes.map(({ seen }) => seen[field]));
 		// As it should be comes first.
 		values.sort((a, b) => Number(b === this.right[field]) - Number(a === this.right[field]));
 		return values.map((value) => ({
@@ -107,7 +107,7 @@ export class Finding {
 	readonly alike = $derived.by(() => {
 		const { cause } = this;
 		const look = cause && looksAmong(this.#all).find((all) => all.includes(cause));
-		return look ? [...new Set(look.map(({ slip }) => slip))] : [];
+		return look ? distinct(look.map(({ slip }) => slip)) : [];
 	});
 	readonly #found = $derived.by(() => {
 		const { rows, at, width } = this.trouble;
@@ -249,8 +249,7 @@ export class Finding {
 	}): Told[] {
 		const { crossing, mend, cause } = this;
 		const { voice, bed } = this.asked;
-		const words = new Map(crossing.order.map((stitch, i) => [stitch, crossing.work[i]]));
-		const purl = (stitch: number) => faceOf(words.get(stitch)!) === 'purl';
+		const purl = (stitch: number) => faceOf(crossing.work[crossing.order.indexOf(stitch)]) === 'purl';
 		return [
 			...moves.map((move, i): Told => {
 				if (move.do !== 'cross') return tellMend(move, purl);
@@ -264,5 +263,4 @@ export class Finding {
 	}
 }
 
-/** A mend as it is offered: what it costs. */
-export type Offered = Mend & { readonly minutes: number };
+const distinct = <T>(list: readonly T[]): T[] => list.filter((one, i) => list.indexOf(one) === i);

@@ -21,10 +21,10 @@
 	const learners = $derived((lesson.learners ?? []).map(({ name }) => name.trim()).filter(Boolean));
 	const possible = $derived(isBed(lesson.medium) ? BED_SLIPS : HAND_SLIPS);
 	/** who is a name at least, or nothing at all */
-	const whose = (slip: SlipSeen, who: string): SlipSeen => {
-		const { who: _, ...rest } = slip;
-		return who.trim() ? { ...rest, who } : rest;
-	};
+	const whose = ({ crossing, slip, way }: SlipSeen, who: string): SlipSeen => ({
+		...{ crossing, slip, way },
+		...(who.trim() ? { who } : {})
+	});
 	const put = (i: number, slip: SlipSeen) => onset(slips.map((one, j) => (i === j ? slip : one)));
 
 	function add(crossing: string) {

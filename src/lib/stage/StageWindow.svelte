@@ -26,6 +26,8 @@
 	$effect(() => void stage.findingComes());
 	onMount(() => {
 		keepHere();
+		// In the middle of a class there may be no network: what may be asked for is here before.
+		void Promise.all([import('./StageWrong.svelte'), import('./StageBeside.svelte'), stage.brings()]);
 		const timer = setInterval(() => (now = Date.now()), 500);
 		if (follows) {
 			windows = followStage(data.id, (now) => {

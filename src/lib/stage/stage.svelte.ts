@@ -103,10 +103,13 @@ export class Stage {
 		return crossing === undefined ? null : { id, crossing, trouble: NO_TROUBLE, shown: true, who: '' };
 	}
 
-	/** Brings what asks and plays slips, where a cloth is held up. */
+	/** Brings what asks about a wrong cloth, before it is asked for. */
+	readonly brings = () => import('./wrongCloth.svelte');
+
+	/** Asks and plays slips, where a cloth is held up. */
 	async findingComes(): Promise<void> {
 		if (!this.moment.wrong || this.#finding) return;
-		const { findingOn } = await import('./wrongCloth.svelte');
+		const { findingOn } = await this.brings();
 		this.#finding ??= findingOn(this, this.#settings);
 	}
 
