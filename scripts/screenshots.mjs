@@ -22,10 +22,13 @@ const VIEWS = {
 		come: (page) => open(page, '/?name=2/2 RC&way=cn-off&with.name=2/2 RC&with.way=free-reach&step=3')
 	},
 	'bench-machine': { come: (page) => open(page, '/?name=2/2 RC&medium=machine&step=3') },
-	'bench-make': {
+	'bench-mend': {
 		async come(page) {
 			await open(page, '/?name=2/2 RC');
-			await page.keyboard.press('m');
+			await page.getByRole('tab', { name: 'Mend', exact: true }).click();
+			await page.getByRole('button', { name: 'leans left', exact: true }).click();
+			await page.getByRole('button', { name: /^Ladder down/ }).click();
+			for (let presses = 0; presses < 2; presses++) await page.keyboard.press('ArrowRight');
 		}
 	},
 	key: {

@@ -130,6 +130,8 @@ test.describe('on the stage', () => {
 		const [notes] = await Promise.all([context.waitForEvent('page'), page.keyboard.press('Shift+b')]);
 		await awake(notes);
 		await notes.bringToFront();
+		await expect(notes.getByRole('button', { name: /^Something is wrong/ })).toBeVisible();
+		await expect(view.getByRole('heading', { level: 1 })).toBeVisible();
 		const title = await view.getByRole('heading', { level: 1 }).textContent();
 		await notes.keyboard.press('f');
 		await looks(notes, /There is no cross/).click();
@@ -150,7 +152,7 @@ test.describe('on the stage', () => {
 		test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 		test('by touch', async ({ pond, page }) => {
 			await onStage(pond);
-			await page.getByRole('button', { name: 'what went wrong' }).tap();
+			await page.getByRole('button', { name: 'wrong?' }).tap();
 			await looks(page, /The rope leans left, not right/).tap();
 			await wrong(page)
 				.getByRole('button', { name: /^Ladder down/ })

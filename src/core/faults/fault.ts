@@ -106,7 +106,7 @@ export function looksOf(seen: Seen, meant: Seen): string {
 				? 'There is no cross: the stitches go straight on.'
 				: `The rope leans ${seen.lean === 'mixed' ? 'both ways' : seen.lean}, not ${meant.lean === 'mixed' ? 'both ways' : meant.lean}.`
 		);
-	else if (seen.front !== meant.front || seen.behind !== meant.behind)
+	else if (!seen.ladder && (seen.front !== meant.front || seen.behind !== meant.behind))
 		said.push(`${seen.front} lie over ${seen.behind}, where ${meant.front} should lie over ${meant.behind}.`);
 	if (!seen.ladder && seen.faces !== meant.faces)
 		said.push('Bumps show where it should be smooth, or smooth stitches among the bumps.');

@@ -52,9 +52,12 @@ export function slipSection(lesson: Lesson, voice: Voice): Section | null {
 		{
 			kind: 'figure',
 			pictures: drawn.map(({ slip }) => slipPicture(lesson, name, played, slip, voice)),
-			caption: 'In the order of what is said of them below.'
+			caption: 'From the left, as they are told below.'
 		},
-		{ kind: 'list', items: slips.map(({ seen, cause, mend }) => `**${seen}** ${cause} *${mend}*`) }
+		{
+			kind: 'text',
+			text: slips.map(({ seen, cause, mend }, i) => `${i + 1}. **${seen}** ${cause} *${mend}*`).join('\n')
+		}
 	];
 	return { id: 'slips', title: 'If it looks like this', blocks };
 }

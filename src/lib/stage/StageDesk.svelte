@@ -148,6 +148,8 @@
 		opening = false;
 	}
 
+	/** on a narrow page what is asked stands out of the way of what is played */
+	let folded = $state(false);
 	const switches = $derived(switchesOf(lead, openBeside));
 
 	useKeys(
@@ -161,7 +163,13 @@
 	);
 </script>
 
-<div class="stage" class:aside={lead.beside || lead.asking} data-theme="evening">
+<div
+	class="stage"
+	class:aside={lead.beside || lead.asking}
+	class:asking={lead.asking && !folded}
+	class:under={lead.asking && folded}
+	data-theme="evening"
+>
 	<StageHead {lead} {now} onend={endClass} onwhole={wholeScreen} />
 
 	<!-- Keys and buttons do the same; this is for a thumb that does not look. -->
@@ -261,7 +269,7 @@
 
 {#if lead.asking}
 	{#await import('./StageWrong.svelte') then { default: StageWrong }}
-		<StageWrong {stage} onclose={() => lead.wrong()} />
+		<StageWrong {stage} bind:folded onclose={() => lead.wrong()} />
 	{/await}
 {:else if lead.beside && part}
 	{#await import('./StageBeside.svelte') then { default: StageBeside }}{#key part.id}<StageBeside
@@ -289,6 +297,18 @@
 	@media (min-width: 60rem) {
 		.stage.aside {
 			right: 24rem;
+		}
+	}
+	@media (max-width: 59.99rem) {
+		.asking {
+			bottom: 55dvh;
+			grid-template-rows: auto minmax(0, 1fr);
+		}
+		.under > :global(:first-child) {
+			visibility: hidden;
+		}
+		.asking > :global(:nth-child(n + 3)) {
+			display: none;
 		}
 	}
 	.stage :focus-visible {

@@ -74,7 +74,12 @@
 		}
 	}
 	/* The stage is as wide as its window, but for what stands beside it. */
-	@container (max-width: 78rem) {
+	@container (max-width: 88rem) {
+		.switch:nth-child(n + 11):not(.more) {
+			display: none;
+		}
+	}
+	@container (max-width: 70rem) {
 		.switch:nth-child(n + 8):not(.more) {
 			display: none;
 		}
@@ -87,7 +92,7 @@
 			display: none;
 		}
 	}
-	@container (min-width: 78.01rem) {
+	@container (min-width: 88.01rem) {
 		.more {
 			display: none;
 		}

@@ -10,7 +10,16 @@
 	import type { Stage } from './stage.svelte';
 
 	/** A learner holds up a cloth that is wrong: what it should be, what happened to it, and its mend on the screen. */
-	let { stage, onclose }: { stage: Stage; onclose: () => void } = $props();
+	let {
+		stage,
+		folded = $bindable(false),
+		onclose
+	}: {
+		stage: Stage;
+		/** on a narrow page, out of the way of what is played */
+		folded?: boolean;
+		onclose: () => void;
+	} = $props();
 
 	const wrong = $derived(stage.moment.wrong);
 	const finding = $derived(stage.finding);
@@ -25,16 +34,25 @@
 			onclose();
 		});
 
+	// What is played wants the room.
+	const view = $derived(finding?.cause ? finding.trouble.view : 'cloth');
+	$effect(() => {
+		folded = view !== 'cloth';
+	});
+
 	function another() {
 		const next = stage.wrongHere(newId());
 		if (next && wrong) stage.putWrong({ ...next, crossing: wrong.crossing, shown: wrong.shown });
 	}
 </script>
 
-<aside class="wrong" data-theme="evening" aria-label="Something is wrong" {@attach escaping}>
+<aside class="wrong" class:folded data-theme="evening" aria-label="Something is wrong" {@attach escaping}>
 	<div class="flex items-center justify-between gap-3">
 		<h2 class="text-xl">Something is wrong</h2>
-		<button type="button" class="btn" onclick={onclose}>Back <kbd class="kbd">F</kbd></button>
+		<button type="button" class="unfold btn" onclick={() => (folded = false)}>The mends</button>
+		<button type="button" class="btn" onclick={onclose}
+			>Back <kbd class="kbd hidden sm:inline-block">F</kbd></button
+		>
 	</div>
 	{#if !wrong}
 		<p class="mt-4">This lesson has no crossing yet.</p>
@@ -131,7 +149,10 @@
 		border-left: 1.5px solid var(--color-stage-edge);
 		color: var(--color-base-content);
 	}
-	/* On a phone the mend has the picture above, and its words and questions below. */
+	.unfold {
+		display: none;
+	}
+	/* On a phone the picture stands above; while something is played this is a line at the top. */
 	@media (max-width: 59.99rem) {
 		.wrong {
 			inset: auto 0 0;
@@ -139,6 +160,17 @@
 			max-height: 55dvh;
 			border-left: 0;
 			border-top: 1.5px solid var(--color-stage-edge);
+		}
+		.wrong.folded {
+			inset: 0 0 auto;
+			padding-block: 0.6rem;
+			border: 0;
+		}
+		.folded > :global(:not(:first-child)) {
+			display: none;
+		}
+		.folded .unfold {
+			display: inline-flex;
 		}
 	}
 </style>

@@ -15,7 +15,9 @@ export function switchesOf(lead: Lead, openBeside: () => void): StageSwitch[] {
 	const { moment, voice } = stage;
 	return [
 		{ key: 'r', cap: 'R', says: 'again', run: () => stage.again(), on: false },
-		{ key: 'f', cap: 'F', says: 'what went wrong', run: () => lead.wrong(), on: lead.asking },
+		{ key: 'f', cap: 'F', says: 'wrong?', run: () => lead.wrong(), on: lead.asking },
+		{ key: 'i', cap: 'I', says: 'notes', run: openBeside, on: lead.beside },
+		{ key: '.', cap: '.', says: 'blank', run: () => lead.ask('blank'), on: moment.blank },
 		{
 			key: 'y',
 			cap: 'Y',
@@ -55,8 +57,6 @@ export function switchesOf(lead: Lead, openBeside: () => void): StageSwitch[] {
 			run: () => (lead.byItself = !lead.byItself),
 			on: lead.byItself
 		},
-		{ key: 'v', cap: 'V', says: 'aloud', run: () => (lead.aloud = !lead.aloud), on: lead.aloud },
-		{ key: '.', cap: '.', says: 'blank', run: () => lead.ask('blank'), on: moment.blank },
-		{ key: 'i', cap: 'I', says: 'notes', run: openBeside, on: lead.beside }
+		{ key: 'v', cap: 'V', says: 'aloud', run: () => (lead.aloud = !lead.aloud), on: lead.aloud }
 	];
 }
