@@ -11,6 +11,7 @@ const ROADS = {
 		'pattern',
 		'fabric',
 		'swatch',
+		'measures',
 		'lesson',
 		'telling',
 		'planning',

@@ -63,6 +63,8 @@ const TAKEN = {
 	draft: [],
 	'check-lesson': [],
 	claims: [],
+	learn: [],
+	plan: [],
 	slip: [...NAME, 'way', 'off'],
 	diagnose: NAME,
 	mends: [...NAME, 'way', 'off', 'rows', 'at', 'worked'],

@@ -7,6 +7,7 @@ import { asMeant, mendsOf } from '../core/faults/mends';
 import { seenOf } from '../core/faults/seen';
 import { firstBedFault } from '../core/faults/bedSlips';
 import { BED_SLIPS, HAND_SLIPS, type BedSlip, type HandSlip } from '../core/faults/slipIds';
+import { learnAsked, planAsked } from '../core/formats/measures';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
@@ -48,8 +49,10 @@ const BY_INPUT: ReadonlyMap<string, Answer> = new Map([
 	['chart', answerChart],
 	['draft', answerDraft],
 	['check-lesson', answerCheck],
-	['claims', answerClaims],
-	['diagnose', answerDiagnose]
+	['claims', asJson('claims', claimsAsked)],
+	['diagnose', answerDiagnose],
+	['learn', asJson('learn', learnAsked)],
+	['plan', asJson('plan', planAsked)]
 ]);
 
 /** Whether a verb takes its matter from standard input. */
@@ -188,9 +191,12 @@ function answerCheck(args: readonly string[], input: string): Result<unknown> {
 	return mapResult(parsedScript(input, parseLesson), (lesson) => checkLesson(lesson));
 }
 
-function answerClaims(args: readonly string[], input: string): Result<unknown> {
-	const asked = given('claims', args, []);
-	return asked.ok ? parsedScript(input, claimsAsked) : asked;
+/** A verb whose matter is JSON on standard input, and that has no options. */
+function asJson(verb: 'claims' | 'learn' | 'plan', answer: (json: unknown) => Result<unknown>): Answer {
+	return (args, input) => {
+		const asked = given(verb, args, []);
+		return asked.ok ? parsedScript(input, answer) : asked;
+	};
 }
 
 function answerDiagnose(args: readonly string[], input: string): Result<unknown> {

@@ -18,3 +18,12 @@ const error = 'A day and time that exist are written like this: 2026-11-26T19:00
 export const localTimeShape = z
 	.string()
 	.check(z.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, { error }), z.refine(isLocalTime, { error }));
+
+const DAY = /^\d{4}-\d\d-\d\d$/;
+
+/** The shape of a day that exists, `2026-11-26`, or of a time on it. */
+export const dayShape = z.string().check(
+	z.refine((text) => isLocalTime(DAY.test(text) ? `${text}T00:00` : text), {
+		error: 'A day that exists is written like this: 2026-11-26'
+	})
+);

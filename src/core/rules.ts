@@ -76,7 +76,29 @@ export const RULES = [
 		least: 0,
 		most: 200,
 		says: 'In the round, the fabric is larger than the needle by % mm'
-	}
+	},
+	{
+		id: 'everDrawIn',
+		usual: 25,
+		least: 0,
+		most: 90,
+		says: 'A panel of which every stitch crosses at some time draws in by % in a hundred'
+	},
+	{
+		id: 'stitchYarn',
+		usual: 370,
+		least: 100,
+		most: 1_000,
+		says: 'A plain stitch takes yarn for % in a hundred of its own width'
+	},
+	{
+		id: 'crossYarn',
+		usual: 15,
+		least: 0,
+		most: 100,
+		says: 'A stitch that crosses takes % in a hundred more'
+	},
+	{ id: 'spareYarn', usual: 20, least: 0, most: 200, says: 'Yarn kept spare: % in a hundred' }
 ] as const;
 
 /** Every rule as it usually is. */

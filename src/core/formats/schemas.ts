@@ -3,6 +3,7 @@ import { CROSSING_FORMAT, crossingShape } from '../crossing/schema';
 import { bedMovesShape, MOVES_FORMAT, movesShape } from '../hands/schema';
 import { HANDOUT_FORMAT, handoutShape } from '../handout/schema';
 import { KEY_FORMAT, keyShape } from './key';
+import { PIECE_FORMAT, pieceShape } from '../measures/schema';
 import { CLASS_FORMAT, classShape } from '../teaching/classRecord';
 import { COURSE_FORMAT, courseShape } from '../planning/course';
 import { LESSON_FORMAT, lessonShape } from '../lesson/schema';
@@ -14,6 +15,7 @@ const SHAPES: Readonly<Record<string, z.ZodMiniType>> = {
 	[LESSON_FORMAT]: lessonShape,
 	[COURSE_FORMAT]: courseShape,
 	[CLASS_FORMAT]: classShape,
+	[PIECE_FORMAT]: pieceShape,
 	[HANDOUT_FORMAT]: handoutShape,
 	[KEY_FORMAT]: keyShape,
 	[SWATCH_FORMAT]: swatchShape

@@ -125,6 +125,9 @@ export interface RoundsAdvice {
 /** A circular needle for a tube that draws in: the fabric is to be larger than the needle by a hand's breadth. */
 export function roundsAdvice(stitches: number, gauge: Gauge, drawIn: number, rules: Rules): RoundsAdvice {
 	const roundMm = widthMm(stitches, gauge) * drawIn;
-	const fitting = CIRCULARS_MM.filter((length) => length + rules.roomMm <= roundMm);
-	return { roundMm, needleMm: fitting.at(-1) ?? null };
+	return { roundMm, needleMm: longestCircular(roundMm, rules) };
 }
+
+/** The longest circular needle, in millimetres, that leaves a tube so far round the room it wants; `null` where none is short enough. */
+export const longestCircular = (roundMm: number, rules: Pick<Rules, 'roomMm'>): number | null =>
+	CIRCULARS_MM.filter((length) => length + rules.roomMm <= roundMm).at(-1) ?? null;

@@ -1,0 +1,149 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { unwrap } from '../result';
+import { basisOf } from './basis';
+import { acrossOn, planAt, planOf, upFrom, yieldOf, type Plan } from './plan';
+import type { Piece, Wish } from './schema';
+import { seamOf } from './seam';
+
+const ROPE =
+	'Multiple of 8 + 2.\nRow 1 (RS): p2, *k4, p4; rep from * to end.\nRow 2: as they face.\nRow 3: p2, *2/2 RC, p4; rep from * to end.\nRow 4: as they face.\nRep rows 1-4 for pattern.';
+const YARN = { name: 'Reed', fibre: 'wool', gramsPerBall: 50, metresPerBall: 100 };
+const wish = (more: Partial<Wish> = {}): Wish => ({
+	swatch: ROPE,
+	gauge: { stitches: 20, rows: 28 },
+	wish: { widthMm: 400, heightMm: 300, shape: 'flat' },
+	...more
+});
+const planned = (asked: Wish) => planOf(asked, unwrap(basisOf(asked.swatch, asked.wish.shape === 'round')));
+
+describe('a plan', () => {
+	it('comes in whole repeats nearest to the wish, each number with its reason', () => {
+		const plan = unwrap(planned(wish({ edge: 2, ground: 6, yarn: YARN })));
+		expect(plan.castOn).toBe(plan.repeatsAcross * 8 + 2 + 6 + 4);
+		expect(plan.stitches).toEqual([
+			{ of: 'edge', count: 2 },
+			{ of: 'ground', count: 6 },
+			{ of: 'repeats', count: plan.repeatsAcross * 8 + 2 }
+		]);
+		expect(plan.rows).toBe(plan.repeatsUp * 4);
+		expect(plan.yarn.metres).toBeCloseTo(plan.yarn.grams * 2);
+		expect(plan.yarn.balls).toBe(Math.ceil(plan.yarn.grams / 50));
+		expect(plan.why.join(' ')).toMatch(/rule of thumb/);
+		expect(plan.others.map(({ repeatsAcross }) => repeatsAcross - plan.repeatsAcross)).toEqual([-1, 1]);
+		expect(unwrap(planned(wish())).yarn.balls).toBeNull();
+	});
+
+	it('goes round without edges and what stands once, on the longest needle that leaves it room', () => {
+		const round = wish({ edge: 2, wish: { widthMm: 600, heightMm: 300, shape: 'round' } });
+		const plan = unwrap(planned(round));
+		expect(plan.castOn % 8).toBe(0);
+		expect(plan).toMatchObject({ needle: 500, seam: null });
+		const small = { ...round, wish: { ...round.wish, widthMm: 200 } };
+		expect(unwrap(planned(small)).needle).toBe('double-pointed');
+	});
+
+	it('worked flat, counts an odd number of rows twice; and takes all rows and the whole cast-on where nothing repeats', () => {
+		const odd = 'Cast on 10.\nRow 1 (RS): p3, 2/2 RC, p3.\nRow 2: as they face.\nRow 3: p3, k4, p3.';
+		expect(unwrap(basisOf(odd, false))).toMatchObject({ across: { of: 10, plus: 0 }, up: 6 });
+		expect(unwrap(basisOf(odd, true)).up).toBe(3);
+		expect(unwrap(basisOf(ROPE, false))).toMatchObject({ across: { of: 8, plus: 2 }, up: 4 });
+		expect(basisOf('nonsense', false).ok).toBe(false);
+	});
+
+	it('refuses what is smaller than one repeat by more than half, and says the smallest', () => {
+		const small = planned(wish({ wish: { widthMm: 10, heightMm: 300, shape: 'flat' } }));
+		expect(small).toMatchObject({ ok: false, error: { code: 'conflict' } });
+		expect(small.ok ? '' : small.error.message).toMatch(/too narrow.*smallest is \d+ mm wide/);
+		const low = planned(wish({ wish: { widthMm: 400, heightMm: 3, shape: 'flat' } }));
+		expect(low.ok ? '' : low.error.message).toMatch(/too short/);
+		const one = unwrap(planned(wish({ wish: { widthMm: 45, heightMm: 20, shape: 'flat' } })));
+		expect([one.repeatsAcross, one.others.length]).toEqual([1, 1]);
+	});
+
+	const wishes = fc.record({
+		widthMm: fc.integer({ min: 60, max: 3_000 }),
+		heightMm: fc.integer({ min: 30, max: 3_000 }),
+		stitches: fc.double({ min: 8, max: 60, noNaN: true }),
+		rows: fc.double({ min: 8, max: 80, noNaN: true }),
+		edge: fc.nat(6),
+		ground: fc.nat(20),
+		round: fc.boolean(),
+		spare: fc.double({ min: 0, max: 1, noNaN: true })
+	});
+	const asked = (one: typeof wishes extends fc.Arbitrary<infer T> ? T : never): Wish => ({
+		...{ swatch: ROPE, gauge: { stitches: one.stitches, rows: one.rows }, yarn: YARN, spare: one.spare },
+		...{ edge: one.edge, ground: one.ground },
+		wish: { widthMm: one.widthMm, heightMm: one.heightMm, shape: one.round ? 'round' : 'flat' }
+	});
+	const bases = { flat: unwrap(basisOf(ROPE, false)), round: unwrap(basisOf(ROPE, true)) };
+
+	it('comes within half a repeat of every wish, or says what the smallest is', () => {
+		fc.assert(
+			fc.property(wishes, (one) => {
+				const wished = asked(one);
+				const basis = bases[wished.wish.shape];
+				const { panelMm, rowMm } = yieldOf(wished, basis);
+				const plan = planOf(wished, basis);
+				const smallest = planAt(wished, basis, yieldOf(wished, basis), { across: 1, up: 1 });
+				const [wide, high] = [(basis.across.of * panelMm) / 2, (basis.up * rowMm) / 2];
+				if (!plan.ok) {
+					expect(
+						one.widthMm < smallest.dry.widthMm - wide + 1e-6 ||
+							one.heightMm < smallest.dry.heightMm - high + 1e-6
+					).toBe(true);
+					return;
+				}
+				expect(Math.abs(plan.value.dry.widthMm - one.widthMm)).toBeLessThanOrEqual(wide + 1e-6);
+				expect(Math.abs(plan.value.dry.heightMm - one.heightMm)).toBeLessThanOrEqual(high + 1e-6);
+			}),
+			{ numRuns: 10_000 }
+		);
+	});
+
+	it('agrees the other way round: the size from the yarn, and the width from the needle', () => {
+		fc.assert(
+			fc.property(wishes, (one) => {
+				const wished = asked(one);
+				const basis = bases[wished.wish.shape];
+				const plan = planOf(wished, basis);
+				if (!plan.ok) return;
+				const { repeatsAcross: across, repeatsUp: up, yarn } = plan.value;
+				const yielded = yieldOf(wished, basis);
+				expect(upFrom(yarn.grams, wished, basis, yielded, across)).toBe(up);
+				expect(upFrom(yarn.grams * 0.999, wished, basis, yielded, across)).toBe(up - 1);
+				if (one.round) return;
+				expect(acrossOn(plan.value.onNeedle.widthMm, wished, basis, yielded)).toBe(across);
+			}),
+			{ numRuns: 1_000 }
+		);
+	});
+
+	it('rests on pieces where they were measured', () => {
+		const piece = (title: string, panel: number, dry: number): Piece => ({
+			...{ format: 'pond-loop/piece@1', title, swatch: ROPE, yarn: YARN, needleMm: 4 },
+			measured: (['off', 'dry'] as const).flatMap((stage) => [
+				{ ...AT, stage, of: 'panel' as const, widthMm: panel * (stage === 'dry' ? dry : 1) },
+				{ ...AT, stage, of: 'ground' as const, widthMm: 100 * (stage === 'dry' ? dry : 1) }
+			])
+		});
+		const AT = { heightMm: 100, stitches: 20, rows: 28, on: '2026-11-20' };
+		const pieces = [piece('a', 70, 1.05), piece('b', 72, 1.04), piece('c', 71, 1.06)];
+		const by = (more: Partial<Wish>): Plan => unwrap(planned(wish(more)));
+		expect(by({ pieces }).castOn).toBeGreaterThan(by({}).castOn);
+		expect(by({ pieces }).onNeedle.widthMm).toBeLessThan(by({ pieces }).dry.widthMm);
+		expect(by({ pieces }).why.join(' ')).toMatch(/3 pieces say so/);
+	});
+});
+
+describe('a seam', () => {
+	it('takes every row', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 5_000 }), (rows) => {
+				const { ends, middle } = seamOf(rows);
+				if (middle > 0) expect(2 * ends + middle).toBe(rows);
+				else expect(2 * ends).toBeGreaterThanOrEqual(rows);
+			})
+		);
+	});
+});

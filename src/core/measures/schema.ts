@@ -1,0 +1,76 @@
+import * as z from 'zod/mini';
+import { dayShape } from '../moment';
+import { MOST_SWATCH_TEXT } from '../swatch/schema';
+
+export const PIECE_FORMAT = 'pond-loop/piece@1';
+
+/** A piece as it lives: on the needle, bound off, wet, pinned out, dry, worn for a while. */
+export const STAGES = ['needle', 'off', 'wet', 'pinned', 'dry', 'worn'] as const;
+/** What of it is measured: all of it, its cable panel, plain ground beside it. */
+export const EXTENTS = ['whole', 'panel', 'ground'] as const;
+
+const lengthMm = z.number().check(z.minimum(1), z.maximum(50_000));
+const count = z.number().check(z.int(), z.minimum(1), z.maximum(100_000));
+const name = z.string().check(z.maxLength(200));
+
+/** A yarn by what its label says; weights in grams, lengths in metres. */
+export const yarnShape = z.readonly(
+	z.strictObject({
+		name,
+		fibre: name,
+		gramsPerBall: z.number().check(z.minimum(1), z.maximum(5_000)),
+		metresPerBall: z.number().check(z.minimum(1), z.maximum(20_000))
+	})
+);
+
+/** One measurement: a stretch of so many stitches and rows, in millimetres; what it weighs, in grams, where it was weighed. */
+export const measuredShape = z.readonly(
+	z.strictObject({
+		stage: z.enum(STAGES),
+		of: z.enum(EXTENTS),
+		widthMm: lengthMm,
+		heightMm: lengthMm,
+		stitches: count,
+		rows: count,
+		grams: z.optional(z.number().check(z.minimum(0.1), z.maximum(50_000))),
+		on: dayShape
+	})
+);
+
+/** The shape of `pond-loop/piece@1`: a swatch or a piece, measured as it lives. */
+export const pieceShape = z.readonly(
+	z.strictObject({
+		format: z._default(z.literal(PIECE_FORMAT), PIECE_FORMAT),
+		title: name,
+		swatch: z.string().check(z.maxLength(MOST_SWATCH_TEXT)),
+		yarn: yarnShape,
+		needleMm: z.number().check(z.minimum(0.5), z.maximum(50)),
+		measured: z.readonly(z.array(measuredShape).check(z.maxLength(400)))
+	})
+);
+
+export type Piece = z.infer<typeof pieceShape>;
+export type Measured = z.infer<typeof measuredShape>;
+export type Yarn = z.infer<typeof yarnShape>;
+export type Stage = (typeof STAGES)[number];
+
+const size = z.number().check(z.minimum(1), z.maximum(50_000));
+const perTen = z.number().check(z.minimum(1), z.maximum(200));
+
+/** What a piece is wished to be: lengths in millimetres, dry; `gauge` of the unwashed ground, for 100 mm. */
+export const wishShape = z.readonly(
+	z.strictObject({
+		swatch: z.string().check(z.maxLength(MOST_SWATCH_TEXT)),
+		gauge: z.strictObject({ stitches: perTen, rows: perTen }),
+		wish: z.strictObject({ widthMm: size, heightMm: size, shape: z.enum(['flat', 'round']) }),
+		/** stitches of plain ground in all, and of edge at each side */
+		ground: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(5_000))),
+		edge: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(500))),
+		pieces: z.optional(z.array(pieceShape).check(z.maxLength(1_000))),
+		yarn: z.optional(yarnShape),
+		/** yarn kept over, as a share of what is knitted */
+		spare: z.optional(z.number().check(z.minimum(0), z.maximum(5)))
+	})
+);
+
+export type Wish = z.infer<typeof wishShape>;
