@@ -69,7 +69,7 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 	await press(page.getByRole('button', { name: /^More/ }));
 	await write(page.getByRole('textbox', { name: 'minutes', exact: true }).first(), '60');
 	await mended(/more than the class has/, /^Make the class \d+ minutes longer/);
-	await without(/^Ask: /);
+	await without(/^(Ask: |What went wrong)/);
 	await mended(/Nothing asks whether/, /^Add a question/);
 	await without(/^A rest for the hands/);
 	await mended(/for more than 30 minutes/, /^Put a rest before it/);

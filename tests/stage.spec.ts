@@ -186,7 +186,9 @@ test.describe('on the spot', () => {
 		await expect(page.getByTestId('step')).toHaveText(/^step [23] of 6 · first time$/);
 		await page.clock.runFor(600_000);
 		await expect(page.getByTestId('step')).toHaveText('step 6 of 6 · second time, slower');
-		await expect(page.getByRole('button', { name: /by itself/ })).toHaveAttribute('aria-pressed', 'false');
+		await page.getByRole('button', { name: 'more', exact: true }).click();
+		const tools = page.getByRole('dialog', { name: 'Switch on the spot' });
+		await expect(tools.getByRole('button', { name: 'by itself' })).toHaveAttribute('aria-pressed', 'false');
 	});
 });
 
