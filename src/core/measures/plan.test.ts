@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '../result';
 import { basisOf } from './basis';
+import { working } from '../../../tests/support/swatch';
+import { planRows } from './planRows';
 import { acrossOn, planAt, planOf, upFrom, yieldOf, type Plan } from './plan';
 import type { Piece, Wish } from './schema';
 import { seamOf } from './seam';
@@ -145,5 +147,51 @@ describe('a seam', () => {
 				else expect(2 * ends).toBeGreaterThanOrEqual(rows);
 			})
 		);
+	});
+});
+
+describe('the rows of a plan', () => {
+	const rowsFor = (asked: Wish) => {
+		const plan = unwrap(planned(asked));
+		const text = unwrap(planRows(asked.swatch, plan, asked.wish.shape === 'round'));
+		return { plan, text, worked: working(text) };
+	};
+
+	it('are worked as they are planned, the first cross half a spacing up', () => {
+		const { plan, text, worked } = rowsFor(wish({ edge: 2, ground: 6 }));
+		expect(worked.fabric.problems.filter(({ severity }) => severity === 'error')).toEqual([]);
+		expect([worked.fabric.castOn, worked.steps.length]).toEqual([plan.castOn, plan.rows]);
+		const crosses = worked.steps.flatMap(({ row, worked: made }) =>
+			made.crossings.length > 0 ? [row.n] : []
+		);
+		expect(crosses[0]).toBe(3);
+		expect(crosses.length).toBe(plan.repeatsUp);
+		for (const { worked: made } of worked.steps.filter(({ worked: { crossings } }) => crossings.length > 0))
+			expect(made.crossings).toHaveLength(plan.repeatsAcross);
+		expect(text).toContain('Row 1 (RS): k2, p4, [p1, k4, p3] 9 times, p4, k2.');
+	});
+
+	it('go round, stand side by side where nothing repeats, and are turned by whole pairs', () => {
+		const round = rowsFor(wish({ wish: { widthMm: 300, heightMm: 200, shape: 'round' } }));
+		expect(round.worked.fabric.castOn).toBe(round.plan.castOn);
+		expect(round.worked.pattern.rounds).toBe(true);
+		const early =
+			'Cast on 8.\nRow 1 (RS): p2, 2/2 RC, p2.\nRows 2, 4, 6 and 8: as they face.\nRows 3, 5 and 7: p2, k4, p2.';
+		const { worked, plan } = rowsFor(wish({ swatch: early }));
+		const first = worked.steps.find(({ worked: made }) => made.crossings.length > 0)!;
+		expect(first.row).toMatchObject({ n: 5, side: 'RS' });
+		expect(first.worked.crossings).toHaveLength(plan.repeatsAcross);
+	});
+
+	it('cannot be written where stitches come and go, or where a repeat changes sides', () => {
+		const of = (swatch: string) => {
+			const plan = planned(wish({ swatch }));
+			return plan.ok ? planRows(swatch, plan.value, false) : plan;
+		};
+		for (const swatch of [
+			'Cast on 6.\nRow 1 (RS): k6.\nRow 2: p6.\nRow 3: k3, 1/1 RC, k1.',
+			'Cast on 6.\nRow 1 (RS): k1, yo, k2tog, k3.\nRow 2: p6.'
+		])
+			expect(of(swatch)).toMatchObject({ ok: false, error: { code: 'conflict' } });
 	});
 });
