@@ -12,11 +12,16 @@ export default defineConfig({
 		rolldownOptions: {
 			output: {
 				// Fewer files for a page to ask for, and less to send: what every page needs comes in one, and so do the many
-				// small modules that most pages share.
+				// small modules that most pages share. What is only asked for when a cloth went wrong stays apart.
 				codeSplitting: {
 					groups: [
 						{ name: 'frame', test: /node_modules\/(svelte|@sveltejs\/kit|esm-env|clsx)\// },
-						{ name: 'shared', test: /src\/lib\//, minShareCount: 5, maxModuleSize: 3000 }
+						{
+							name: 'shared',
+							test: /src\/lib\/(?!mending\/|drawing\/(?:paintMade|MadePicture))/,
+							minShareCount: 5,
+							maxModuleSize: 3000
+						}
 					]
 				}
 			}

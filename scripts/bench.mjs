@@ -8,6 +8,7 @@ import { load200 } from './bench/load200.mjs';
 import { loopDelay } from './bench/loopDelay.mjs';
 import { pageJs } from './bench/pageJs.mjs';
 import { pageServer } from './bench/pageServer.mjs';
+import { plan } from './bench/plan.mjs';
 import { printed } from './bench/printed.mjs';
 import { readName } from './bench/readName.mjs';
 import { search } from './bench/search.mjs';

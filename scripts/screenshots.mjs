@@ -58,12 +58,7 @@ const VIEWS = {
 			await page.getByRole('list', { name: 'Signs of the chart' }).getByRole('button').first().click();
 		}
 	},
-	'swatch-rows': {
-		async come(page) {
-			await swatch(page, /Draught-stopper eel/);
-			await open(page, `${page.url()}/rows`);
-		}
-	},
+	sums: { come: (page) => open(page, '/sums') },
 	lessons: { come: (page) => open(page, '/lessons') },
 	draft: {
 		async come(page) {

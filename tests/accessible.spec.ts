@@ -57,6 +57,10 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.goto('/away.html');
 		await pond.page.getByText('None is kept yet').first().waitFor();
 	},
+	Sums: async (pond) => {
+		await pond.open('/sums');
+		await pond.page.getByLabel('I know the yarn').check();
+	},
 	Swatches: (pond) => pond.open('/swatches'),
 	'Making a swatch': async (pond) => {
 		await pond.open('/swatches');

@@ -44,6 +44,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/recover': null,
 	'/sign-in': null,
 	'/swatches': null,
+	'/sums': ({ swatch }) => [['GET', `/sums?swatch=${swatch}`]],
 	'/api/settings': null,
 	'/api/bench/readings': null,
 	'/api/bench/crossings': ({ crossing }) => [

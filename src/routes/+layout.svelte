@@ -61,6 +61,7 @@
 		{ href: resolve('/'), name: 'Bench', here: (path: string) => path === '/' },
 		{ href: resolve('/key'), name: 'Key desk', here: (path: string) => path === '/key' },
 		{ href: resolve('/swatches'), name: 'Swatches', here: (path: string) => path.startsWith('/swatches') },
+		{ href: resolve('/sums'), name: 'Sums', here: (path: string) => path === '/sums' },
 		{
 			href: resolve('/lessons'),
 			name: 'Lessons',

@@ -2,8 +2,15 @@ import { workingOf } from '../fabric/fabric';
 import { once } from '../once';
 import { readPattern } from '../pattern/pattern';
 import { estimateFrom, type Estimate, type Sample } from './estimate';
-import { STAGES, type Measured, type Piece, type Stage, type Yarn } from './schema';
-import { crossedIn, drawInByThumb, gramsPerStitchByThumb, type Crossed } from './thumb';
+import { STAGES, type Measured, type Piece, type Stage } from './schema';
+import {
+	ASSUMED_YARN,
+	crossedIn,
+	drawInByThumb,
+	gramsPerMetre,
+	gramsPerStitchByThumb,
+	type Crossed
+} from './thumb';
 
 /** What pieces say of how knitting comes out. */
 export interface Learned {
@@ -34,15 +41,8 @@ export interface Thumb {
 
 /** Washing alone changes nothing, by rule of thumb. */
 export const WASHED_BY_THUMB = 1;
-/** A middling yarn, for where nobody says which: 100 g of it run 200 m. */
-export const ASSUMED_YARN = { gramsPerBall: 100, metresPerBall: 200 } as const;
 /** The width of a plain stitch of it, in millimetres. */
 const ASSUMED_STITCH_MM = 5;
-
-export const gramsPerMetre = ({
-	gramsPerBall,
-	metresPerBall
-}: Pick<Yarn, 'gramsPerBall' | 'metresPerBall'>) => gramsPerBall / metresPerBall;
 
 /**
  * Learns from pieces how the next one will come out.

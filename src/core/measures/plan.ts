@@ -3,10 +3,10 @@ import { fault, good, type Result } from '../result';
 import { USUAL_RULES, type Rules } from '../rules';
 import { longestCircular } from '../swatch/measure';
 import type { Basis } from './basis';
-import { gramsPerMetre, ASSUMED_YARN, WASHED_BY_THUMB, learnFrom } from './learn';
+import { WASHED_BY_THUMB, learnFrom } from './learn';
 import type { Wish } from './schema';
 import { seamOf, type Seam } from './seam';
-import { drawInByThumb, gramsPerStitchByThumb } from './thumb';
+import { ASSUMED_YARN, drawInByThumb, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
 
 /** A size, dry or on the needle, in millimetres. */
 export interface SizeMm {

@@ -1,11 +1,19 @@
 import type { Working } from '../fabric/fabric';
 import { USUAL_RULES, type Rules } from '../rules';
+import type { Yarn } from './schema';
 
 /** Stitches of a fabric that cross: the share of its columns that ever do, and the share of all its stitches that just do. */
 export interface Crossed {
 	readonly ever: number;
 	readonly worked: number;
 }
+
+/** A middling yarn, for where nobody says which: 100 g of it run 200 m. */
+export const ASSUMED_YARN = { gramsPerBall: 100, metresPerBall: 200 } as const;
+export const gramsPerMetre = ({
+	gramsPerBall,
+	metresPerBall
+}: Pick<Yarn, 'gramsPerBall' | 'metresPerBall'>) => gramsPerBall / metresPerBall;
 
 /** How much of a fabric crosses; by the strands of the cast-on that ever change places. */
 export function crossedIn({ steps, fabric }: Working): Crossed {

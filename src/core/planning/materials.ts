@@ -1,3 +1,6 @@
+import { swatchOf } from '../lesson/rows';
+import { gramsEach } from '../measures/lessonYarn';
+import { rulesWith } from '../rules';
 import { isBed, type Medium } from '../technique/medium';
 import type { Lesson, Part } from '../lesson/lesson';
 import { madeWay } from './made';
@@ -25,6 +28,15 @@ const NEVER = 'never larger than the working needles';
 /** Slips that are mended by laddering down and hooking up. */
 const LADDERED = ['wrong-hold', 'wrong-reach', 'not-crossed', 'wrong-face', 'wrong-row', 'dropped'];
 
+/** Yarn without rows to reckon with, for trying a cross out. */
+const TRIAL_YARN = '15 g each';
+
+/** Yarn for each learner, by the rows that the lesson knits. */
+function yarnFor(lesson: Lesson): string {
+	const worked = lesson.swatches.flatMap(({ id }) => swatchOf(lesson, id) ?? []);
+	return worked.length === 0 ? TRIAL_YARN : `${gramsEach(worked, rulesWith(lesson.rules))} g each`;
+}
+
 /** All that the parts of a lesson need, each once, with its reason; amounts follow the number of people where it is known. */
 export function needsOf(lesson: Lesson): MaterialNeed[] {
 	const each = '1 each';
@@ -39,7 +51,7 @@ export function needsOf(lesson: Lesson): MaterialNeed[] {
 			case 'show':
 			case 'practice':
 			case 'swatch':
-				need(part, 'smooth, round, plain-coloured yarn', 'the crossing shows', '30 g each', YARN);
+				need(part, 'smooth, round, plain-coloured yarn', 'the crossing shows', yarnFor(lesson), YARN);
 				if (bed)
 					need(
 						part,

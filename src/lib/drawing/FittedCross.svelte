@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { Crossing } from '$core/crossing/crossing';
 	import type { ShownSteps } from '$core/teaching/showing';
-	import BedRail from './BedRail.svelte';
 	import Fitted from '$lib/ui/Fitted.svelte';
 	import NeedleRail, { type RailProps } from './NeedleRail.svelte';
 
@@ -28,7 +27,9 @@
 			<NeedleRail {crossing} state={states[at]} next={steps[at]} {alt} {...rail} {...room} />
 		{:else}
 			{@const { states, steps } = shown.script}
-			<BedRail {crossing} frame={states[at]} next={steps[at]} medium={shown.medium} {alt} {...room} />
+			{#await import('./BedRail.svelte') then { default: BedRail }}
+				<BedRail {crossing} frame={states[at]} next={steps[at]} medium={shown.medium} {alt} {...room} />
+			{/await}
 		{/if}
 	{/snippet}
 </Fitted>

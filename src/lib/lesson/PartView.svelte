@@ -7,7 +7,6 @@
 	import FittedCross from '$lib/drawing/FittedCross.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CompareView from './CompareView.svelte';
-	import MendView from './MendView.svelte';
 	import StepPlayer from '$lib/drawing/StepPlayer.svelte';
 	import ThumbButton from '$lib/ui/ThumbButton.svelte';
 
@@ -99,5 +98,5 @@
 {:else if part.kind === 'finish' || part.kind === 'tension'}
 	{#await import('./PointsView.svelte') then { default: PointsView }}<PointsView {lesson} {part} />{/await}
 {:else if part.kind === 'mend'}
-	<MendView {lesson} {part} />
+	{#await import('./MendView.svelte') then { default: MendView }}<MendView {lesson} {part} />{/await}
 {/if}

@@ -3,6 +3,9 @@
 	import { keepAwake } from '$lib/client/awake';
 	import { gaugeOf, repeatIn, repeatsTo } from '$core/swatch/measure';
 	import { besideSaid, nowSaid, panelsSaid, rowSaid, spoken } from '$core/swatch/said';
+	import { lengthSaid } from '$core/hands/voice';
+	import { endsUpSaid } from '$core/measures/endsUp';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import { newId } from '$lib/client/id';
 	import type { OpenSwatch } from './openSwatch.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
@@ -22,6 +25,7 @@
 		oncount: () => void;
 	} = $props();
 
+	const settings = getSettings();
 	let aloud = $state(false);
 	let setting = $state(false);
 	let row = $state(0);
@@ -37,6 +41,14 @@
 		return Math.max(0, Math.ceil((rows - open.done) / repeatRows) - 1);
 	});
 
+	/** where the rows end up at the gauge there is, against the length that was planned */
+	const endsUp = $derived.by(() => {
+		const { working, card } = open;
+		if (!working || working.fabric.open || !card.wishedMm) return null;
+		const { repeatRows } = repeatIn(working);
+		const planned = { rows: working.steps.length, repeatRows, wishedMm: card.wishedMm };
+		return endsUpSaid(planned, gaugeOf(card), (mm) => lengthSaid(mm, settings.value));
+	});
 	/** the words of the row that is next */
 	const words = $derived(now?.step != null && open.working ? rowSaid(open.working.steps[now.step]) : '');
 
@@ -84,7 +96,7 @@
 				{now ? nowSaid(now, rounds) : 'Rows come first; then they are counted.'}
 			</p>
 			{#if words}<p class="mt-1 line-clamp-2 text-lg" data-testid="words">{words}</p>{/if}
-			{#if now}<p class="mt-1 opacity-90">{panelsSaid(now)} {besideSaid(now, left)}</p>{/if}
+			{#if now}<p class="mt-1 opacity-90">{panelsSaid(now)} {besideSaid(now, left)} {endsUp ?? ''}</p>{/if}
 		</div>
 		{#if now && now.toCross !== null && now.toCross > 0}
 			<p class="hidden text-right sm:block">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import { lengthSaid } from '$core/hands/voice';
 	import { rulesWith } from '$core/rules';
@@ -55,6 +56,7 @@
 </script>
 
 <div class="grid gap-7">
+	<p><a class="btn btn-outline" href={resolve(`/sums?swatch=${open.id}`)}>Plan a piece from it</a></p>
 	<CountsList
 		{summary}
 		{spacings}

@@ -13,6 +13,7 @@
 		['Keep', 'crosses and sayings of yours that you want at hand again'],
 		['Key desk', 'the list of names in a pattern, each checked against what its own words make'],
 		['Swatch', 'rows, the cloth they make, and how far you have knitted'],
+		['Sums', 'from a swatch to a piece: cast-on, rows, size, yarn, each with its reason'],
 		['Lesson', 'parts on a clock, from the first picture to the homework'],
 		['Stage', 'a lesson shown part by part, for a big screen or a tablet'],
 		['Sheet', 'what learners carry home'],

@@ -1,0 +1,81 @@
+<script lang="ts">
+	import { lengthSaid } from '$core/hands/voice';
+	import { dryingOf } from '$core/measures/finish';
+	import type { Plan } from '$core/measures/plan';
+	import { counted } from '$core/naming/numbers';
+	import { knittingMinutes } from '$core/planning/knitting';
+	import { ratesWith } from '$core/planning/rates';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import type { Planned } from './planning.svelte';
+
+	/** What a plan comes to, why, and the next smaller and larger. */
+	let { plan, fibre, onsize }: { plan: Planned; fibre: string; onsize: (other: Plan) => void } = $props();
+
+	const settings = getSettings();
+	const said = (mm: number) => lengthSaid(mm, settings.value);
+	const size = ({ widthMm, heightMm }: Plan['dry']) => `${said(widthMm)} × ${said(heightMm)}`;
+	const drying = $derived(dryingOf(fibre));
+	const hours = $derived(
+		knittingMinutes(plan.castOn, plan.rows, settings.value.level, ratesWith(settings.value.rates)) / 60
+	);
+	const OF = { edge: 'edge, each side', ground: 'plain ground', repeats: 'repeats' } as const;
+	const figures = $derived([
+		{ what: 'Cast on', is: counted(plan.castOn, 'stitch', 'stitches') },
+		{ what: 'Across', is: plan.stitches.map(({ of, count }) => `${count} ${OF[of]}`).join(' · ') },
+		{ what: 'Rows', is: `${plan.rows}, ${counted(plan.repeatsUp, 'repeat')}` },
+		{ what: 'Dry', is: size(plan.dry) },
+		{ what: 'On the needle', is: size(plan.onNeedle) },
+		...(plan.needle === null
+			? []
+			: [
+					{
+						what: 'Needle for the round',
+						is: plan.needle === 'double-pointed' ? 'double-pointed, or one long loop' : said(plan.needle)
+					}
+				]),
+		{
+			what: 'Yarn, with what is spare',
+			is: `${Math.ceil(plan.yarn.grams)} g · ${Math.ceil(plan.yarn.metres)} m${plan.yarn.balls === null ? '' : ` · ${counted(plan.yarn.balls, 'ball')}`}`
+		},
+		...(plan.flare > 0
+			? [
+					{
+						what: 'So that borders do not flare',
+						is: `${counted(plan.flare, 'stitch', 'stitches')} fewer in them`
+					}
+				]
+			: []),
+		...(plan.seam ? [{ what: 'In a seam', is: plan.seam.says }] : []),
+		{
+			what: 'Knitting, at your rates',
+			is: hours < 1 ? 'under an hour' : `about ${counted(Math.round(hours), 'hour')}`
+		},
+		{ what: 'Drying', is: drying.takes },
+		{ what: 'Pinning', is: drying.keeps }
+	]);
+</script>
+
+<dl>
+	{#each figures as { what, is } (what)}
+		<div class="flex flex-wrap items-baseline justify-between gap-x-4 border-b border-hairline py-2">
+			<dt>{what}</dt>
+			<dd class="text-right font-semibold tabular-nums">{is}</dd>
+		</div>
+	{/each}
+</dl>
+<div>
+	<h2 class="text-lg">Beside it</h2>
+	<p class="mt-2 flex flex-wrap gap-3 print:hidden">
+		{#each plan.others as other (other.castOn)}
+			<button type="button" class="btn btn-outline" onclick={() => onsize(other)}
+				>{other.castOn < plan.castOn ? 'Narrower' : 'Wider'}: {said(other.dry.widthMm)}, {other.castOn} stitches</button
+			>
+		{/each}
+	</p>
+</div>
+<div>
+	<h2 class="text-lg">Why</h2>
+	<ul class="mt-2 grid gap-1.5" aria-label="Why these numbers">
+		{#each plan.why as reason (reason)}<li class="border-l-4 border-accent pl-3">{reason}</li>{/each}
+	</ul>
+</div>

@@ -1,0 +1,250 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { untrack } from 'svelte';
+	import { lengthSaid } from '$core/hands/voice';
+	import { planRows } from '$core/measures/planRows';
+	import { gaugeOf } from '$core/swatch/measure';
+	import { newSwatch } from '$core/swatch/schema';
+	import { newId } from '$lib/client/id';
+	import { postJson } from '$lib/client/requests';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import Choices from '$lib/ui/Choices.svelte';
+	import CountField from '$lib/ui/CountField.svelte';
+	import { versionsAt } from '$lib/wire/swatch';
+	import type { SumsPage } from '$lib/wire/sums';
+	import PlanFigures from './PlanFigures.svelte';
+	import PlanPicture from './PlanPicture.svelte';
+	import { Planning } from './planning.svelte';
+	import YarnFields from './YarnFields.svelte';
+
+	/** From a swatch to a piece: its size is pulled, everything else follows, each number with its reason. */
+	let { data }: { data: SumsPage } = $props();
+
+	const SAMPLE =
+		'Multiple of 8 + 2.\nRow 1 (RS): p2, *k4, p4; rep from * to end.\nRow 2: as they face.\nRow 3: p2, *2/2 RC, p4; rep from * to end.\nRow 4: as they face.\nRow 5: p2, *k4, p4; rep from * to end.\nRow 6: as they face.\nRep rows 1-6 for pattern.';
+
+	const settings = getSettings();
+	const planning = untrack(
+		() => new Planning(settings, data.from?.swatch.text ?? SAMPLE, gaugeOf(data.from?.swatch ?? {}))
+	);
+	const inches = $derived(settings.value.units === 'in');
+	const perUnit = $derived(inches ? 25.4 : 10);
+	const unit = $derived(inches ? 'in' : 'cm');
+	const plan = $derived(planning.plan.ok ? planning.plan.value : null);
+	const PER_TEN = { least: 1, most: 200, places: 1, of: '', wide: true } as const;
+
+	const SIZES = [
+		{ field: 'widthMm', says: 'Width', round: 'Way round' },
+		{ field: 'heightMm', says: 'Height', round: 'Height' }
+	] as const;
+	/** as far as a slider is pulled */
+	const MOST_MM = 2_000;
+
+	let needle = $state(80);
+	let grams = $state(100);
+	let trouble = $state<string | null>(null);
+
+	async function makeRows() {
+		if (!plan) return;
+		const rows = planRows(planning.text, plan, planning.shape === 'round');
+		if (!rows.ok) return void (trouble = rows.error.message);
+		const id = newId();
+		const title = `${data.from?.swatch.title ?? 'A piece'}, ${lengthSaid(plan.dry.widthMm, settings.value)} × ${lengthSaid(plan.dry.heightMm, settings.value)}`;
+		const swatch = {
+			...newSwatch(title.slice(0, 200), rows.value),
+			gauge: planning.gauge,
+			wishedMm: plan.dry.heightMm
+		};
+		trouble = await postJson(versionsAt(id), { id: newId(), base: null, swatch, said: 'planned' });
+		if (!trouble) await goto(resolve('/swatches/[id]', { id }));
+	}
+</script>
+
+<svelte:head><title>Sums · Pond Loop</title></svelte:head>
+
+<div class="sums mx-auto max-w-7xl px-4 pt-8 pb-16 sm:px-7">
+	<div class="flex flex-wrap items-end justify-between gap-4 border-b border-hairline pb-5">
+		<div>
+			<h1 class="text-4xl">Sums</h1>
+			<p class="mt-1 text-lg text-quiet">From a swatch to a piece: pull its size, and the rest follows.</p>
+		</div>
+		<div class="flex flex-wrap gap-3 print:hidden">
+			<button type="button" class="btn btn-outline" onclick={() => print()}>Print it</button>
+			<button type="button" class="btn btn-primary" disabled={!plan} onclick={makeRows}>Make its rows</button>
+		</div>
+	</div>
+	<p role="alert" class="mt-3 font-semibold text-error empty:hidden">{trouble ?? ''}</p>
+
+	<div class="desk mt-6">
+		<section class="size grid content-start gap-5 print:hidden" aria-label="What you wish">
+			<Choices
+				label="From"
+				value={data.from?.id ?? ''}
+				choices={[
+					{ value: '', label: data.from ? 'a rope to try' : 'the rows below' },
+					...data.swatches.map(({ id, title }) => ({ value: id, label: title }))
+				]}
+				onchoose={(id) => void goto(resolve(id ? `/sums?swatch=${id}` : '/sums'))}
+			/>
+			<details>
+				<summary class="min-h-8 cursor-pointer">The rows it is planned from</summary>
+				<textarea
+					class="textarea mt-2 min-h-40 w-full font-mono text-sm"
+					aria-label="Rows of the repeat"
+					spellcheck="false"
+					maxlength="200000"
+					bind:value={planning.text}></textarea>
+			</details>
+			<Choices
+				label="Worked"
+				value={planning.shape}
+				choices={[
+					{ value: 'flat', label: 'flat' },
+					{ value: 'round', label: 'in the round' }
+				]}
+				onchoose={(shape) => (planning.shape = shape)}
+			/>
+			{#each SIZES as { field, says, round } (field)}
+				{@const label = planning.shape === 'round' ? round : says}
+				<div>
+					<CountField
+						label="{label}, {unit}"
+						value={Number((planning[field] / perUnit).toFixed(1))}
+						least={1}
+						most={inches ? 780 : 2000}
+						places={1}
+						of={unit}
+						onset={(length) => (planning[field] = length * perUnit)}
+					/>
+					<input
+						type="range"
+						class="slider"
+						aria-label="{label}, pulled"
+						min={perUnit}
+						max={MOST_MM}
+						step={perUnit / 2}
+						value={planning[field]}
+						oninput={(event) => (planning[field] = event.currentTarget.valueAsNumber)}
+					/>
+				</div>
+			{/each}
+		</section>
+
+		<section class="more grid content-start gap-5 print:hidden" aria-label="Gauge, edges and yarn">
+			<div class="grid grid-cols-2 gap-3">
+				<CountField
+					label="Stitches in {lengthSaid(100, settings.value)}"
+					value={planning.gauge.stitches}
+					{...PER_TEN}
+					onset={(stitches) => (planning.gauge = { ...planning.gauge, stitches })}
+				/>
+				<CountField
+					label="Rows in {lengthSaid(100, settings.value)}"
+					value={planning.gauge.rows}
+					{...PER_TEN}
+					onset={(rows) => (planning.gauge = { ...planning.gauge, rows })}
+				/>
+				<CountField
+					label="Edge, each side"
+					value={planning.edge}
+					least={0}
+					most={500}
+					of="stitches"
+					wide
+					onset={(edge) => (planning.edge = edge)}
+				/>
+				<CountField
+					label="Plain ground"
+					value={planning.ground}
+					least={0}
+					most={5000}
+					of="stitches"
+					wide
+					onset={(ground) => (planning.ground = ground)}
+				/>
+			</div>
+			<YarnFields yarn={planning.yarn} onset={(yarn) => (planning.yarn = yarn)} />
+			<div class="grid gap-3 border-t border-hairline pt-4">
+				<h2 class="text-lg">Or the other way round</h2>
+				{#if planning.shape === 'flat'}
+					<div class="flex flex-wrap items-end gap-3">
+						<CountField
+							label="A needle of, {unit}"
+							value={needle}
+							least={10}
+							most={300}
+							of={unit}
+							wide
+							onset={(length) => (needle = length)}
+						/>
+						<button type="button" class="btn" onclick={() => (trouble = planning.asWideAs(needle * perUnit))}
+							>As wide as it allows</button
+						>
+					</div>
+				{/if}
+				<div class="flex flex-wrap items-end gap-3">
+					<CountField
+						label="Yarn there is, g"
+						value={grams}
+						least={1}
+						most={50000}
+						of="grams"
+						wide
+						onset={(there) => (grams = there)}
+					/>
+					<button type="button" class="btn" onclick={() => (trouble = planning.asHighAs(grams))}
+						>As high as it is enough for</button
+					>
+				</div>
+			</div>
+		</section>
+
+		<section class="plan grid content-start gap-6" aria-label="The plan" aria-live="polite">
+			{#if plan}
+				<PlanPicture {plan} />
+				<PlanFigures
+					{plan}
+					fibre={planning.yarn?.fibre ?? 'wool'}
+					onsize={({ dry }) => {
+						planning.widthMm = dry.widthMm;
+						planning.heightMm = dry.heightMm;
+					}}
+				/>
+			{:else if !planning.plan.ok}
+				<div class="border-l-4 border-accent py-2 pl-4 text-lg">{planning.plan.error.message}</div>
+			{/if}
+		</section>
+	</div>
+</div>
+
+<style>
+	/* On a phone the piece stands under what pulls it. */
+	.desk {
+		display: grid;
+		grid-template: 'size' 'plan' 'more' / minmax(0, 1fr);
+		gap: 2rem;
+	}
+	.size {
+		grid-area: size;
+	}
+	.plan {
+		grid-area: plan;
+	}
+	.more {
+		grid-area: more;
+	}
+	.slider {
+		width: 100%;
+		min-height: 2.75rem;
+		accent-color: var(--color-base-content);
+	}
+	@media (min-width: 60rem) {
+		.desk {
+			grid-template:
+				'size plan' auto
+				'more plan' 1fr / 20rem minmax(0, 1fr);
+			gap: 1.5rem 3rem;
+		}
+	}
+</style>
