@@ -28,7 +28,8 @@ const figures = [
 	...(await search()),
 	...(await fabric()),
 	...sheet(),
-	await diagnose()
+	await diagnose(),
+	await plan()
 ];
 const server = await PondServer.make();
 try {

@@ -9,15 +9,10 @@
 	import ShowOnCloth from './ShowOnCloth.svelte';
 
 	/** Asks like a colleague: one picture question at a time, until the cloth that is left is the one that is held up. */
-	let { finding, onchosen }: { finding: Finding; onchosen?: () => void } = $props();
+	let { finding }: { finding: Finding } = $props();
 
 	const from = $derived(finding.asked.bed ? 'right' : finding.asked.voice.hand);
 	let pointing = $state(false);
-
-	function chose(run: () => void) {
-		run();
-		if (finding.cause) onchosen?.();
-	}
 </script>
 
 <div class="grid grid-cols-1 gap-4">
@@ -36,7 +31,6 @@
 			{finding}
 			ondone={() => {
 				pointing = false;
-				if (finding.cause) onchosen?.();
 			}}
 		/>
 	{:else if finding.question}
@@ -46,7 +40,7 @@
 			<ul class="looks">
 				{#each finding.options as { value, says, looks } (says)}
 					<li>
-						<button type="button" class="look" onclick={() => chose(() => finding.answer(field, value))}>
+						<button type="button" class="look" onclick={() => finding.answer(field, value)}>
 							<MadePicture meant={finding.crossing} state={looks} {from} alt="" />
 							<span>{says}</span>
 						</button>
@@ -64,7 +58,7 @@
 			<ul class="looks">
 				{#each finding.looks as [cause] (`${cause.way.id} ${cause.slip}`)}
 					<li>
-						<button type="button" class="look" onclick={() => chose(() => finding.choose(cause))}>
+						<button type="button" class="look" onclick={() => finding.choose(cause)}>
 							<MadePicture
 								meant={finding.crossing}
 								state={foundState(finding.crossing, cause, 2)}
@@ -90,7 +84,7 @@
 			<ul class="mt-2 flex flex-wrap gap-2">
 				{#each finding.slips as cause (cause.slip)}
 					<li>
-						<button type="button" class="btn btn-sm" onclick={() => chose(() => finding.choose(cause))}
+						<button type="button" class="btn btn-sm" onclick={() => finding.choose(cause)}
 							>{SLIP_WORDS[cause.slip].name}</button
 						>
 					</li>
