@@ -110,7 +110,7 @@
 					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where the list is made -->
 					<a
 						{href}
-						class="border-b-3 border-transparent pt-2.5 pb-2 sm:pt-3.5 sm:pb-2.5 {current
+						class="min-w-11 border-b-3 border-transparent pt-2.5 pb-2 text-center sm:pt-3.5 sm:pb-2.5 {current
 							? 'border-base-content! font-semibold'
 							: 'text-quiet hover:text-base-content'}"
 						aria-current={current ? 'page' : undefined}>{name}</a

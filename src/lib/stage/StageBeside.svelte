@@ -1,10 +1,9 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
-	import { on } from 'svelte/events';
 	import { savings, type Saving } from '$core/teaching/clock';
 	import { lateSaid } from '$core/teaching/minutes';
 	import type { Rates } from '$core/planning/rates';
 	import type { Classroom } from './classroom.svelte';
+	import StageDrawer from './StageDrawer.svelte';
 	import MarkFields from './MarkFields.svelte';
 	import type { Stage } from './stage.svelte';
 
@@ -32,14 +31,6 @@
 	const offered = $derived(late >= 1 ? savings(stage.lesson, stage.moment.at, late, rates) : []);
 	const dropped = $derived(stage.parts.filter((one) => stage.isDropped(one.part.id)));
 
-	/** Escape leaves it, from any of its fields. */
-	const escaping = (node: HTMLElement) =>
-		on(node, 'keydown', (event) => {
-			if (event.key !== 'Escape') return;
-			event.preventDefault();
-			onclose();
-		});
-
 	function save({ part, does, to }: Saving) {
 		const { dropped, minutes } = stage.moment;
 		if (does === 'drop') stage.set({ dropped: [...dropped, part.id] });
@@ -48,17 +39,8 @@
 	const takeBack = (id: string) => stage.set({ dropped: stage.moment.dropped.filter((one) => one !== id) });
 </script>
 
-<aside
-	class="beside"
-	data-theme="evening"
-	aria-label="Beside this part"
-	{@attach escaping}
-	{@attach (aside) => untrack(() => onopen(aside))}
->
-	<div class="flex items-center justify-between gap-3">
-		<h2 class="text-xl">Beside this part</h2>
-		<button type="button" class="btn" onclick={onclose}>Close</button>
-	</div>
+<StageDrawer title="Beside this part" {onclose} {onopen}>
+	{#snippet leave()}Close{/snippet}
 	<div class="mt-3"><MarkFields {marks} onmark={(fields) => room.mark(Date.now(), part.id, fields)} /></div>
 
 	<h2 class="mt-6 text-xl">The clock</h2>
@@ -104,18 +86,4 @@
 			>For me <kbd class="kbd">Shift B</kbd></button
 		>
 	</p>
-</aside>
-
-<style>
-	.beside {
-		position: fixed;
-		inset: 0 0 0 auto;
-		z-index: 5;
-		width: min(24rem, 100%);
-		overflow-y: auto;
-		padding: 1.2rem 1.4rem;
-		background: var(--color-base-100);
-		border-left: 1.5px solid var(--color-stage-edge);
-		color: var(--color-base-content);
-	}
-</style>
+</StageDrawer>

@@ -16,6 +16,7 @@
 	import StageSwitches from './StageSwitches.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 	import Countdown from './Countdown.svelte';
+	import StageBeside from './StageBeside.svelte';
 	import StagePicture from './StagePicture.svelte';
 	import StageStrip from './StageStrip.svelte';
 	import StageWords, { rowNow } from './StageWords.svelte';
@@ -193,12 +194,7 @@
 				Blank. Next, or the dot, shows it again.
 			</p>
 		{:else}
-			{#if stage.wrongShown}
-				{@const finding = stage.wrongShown}
-				{#await import('$lib/mending/TroublePicture.svelte') then { default: TroublePicture }}
-					<TroublePicture {finding} />
-				{/await}
-			{:else}<StagePicture {stage} {texts} />{/if}
+			<StagePicture {stage} {texts} />
 			<div class="absolute top-3 right-5 sm:right-10"><Countdown {stage} {now} /></div>
 			{#if stage.asks && !stage.moment.told && !stage.wrongShown}
 				<button type="button" class="ask btn px-6! py-3! text-xl btn-primary" onclick={() => lead.ask('tell')}
@@ -272,15 +268,15 @@
 		<StageWrong {stage} bind:folded onclose={() => lead.wrong()} />
 	{/await}
 {:else if lead.beside && part}
-	{#await import('./StageBeside.svelte') then { default: StageBeside }}{#key part.id}<StageBeside
-				{stage}
-				room={lead.room}
-				late={lead.late}
-				{rates}
-				onwindow={secondWindow}
-				onclose={() => (lead.beside = false)}
-				onopen={beside}
-			/>{/key}{/await}
+	{#key part.id}<StageBeside
+			{stage}
+			room={lead.room}
+			late={lead.late}
+			{rates}
+			onwindow={secondWindow}
+			onclose={() => (lead.beside = false)}
+			onopen={beside}
+		/>{/key}
 {/if}
 
 <style>

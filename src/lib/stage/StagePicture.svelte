@@ -8,7 +8,7 @@
 	import FittedCross from '$lib/drawing/FittedCross.svelte';
 	import type { Stage } from './stage.svelte';
 
-	/** What the class looks at: the work, both sides of it, both leans, rows, a puzzle or words. */
+	/** What the class looks at: a cloth that went wrong, the work, both sides of it, both leans, rows, a puzzle or words. */
 	let { stage, texts }: { stage: Stage; texts: Readonly<Record<string, string>> } = $props();
 
 	const moment = $derived(stage.moment);
@@ -46,7 +46,12 @@
 		/>{/await}
 {/snippet}
 
-{#if seen && moment.look === 'sides'}
+{#if stage.wrongShown}
+	{@const finding = stage.wrongShown}
+	{#await import('$lib/mending/TroublePicture.svelte') then { default: TroublePicture }}
+		<TroublePicture {finding} />
+	{/await}
+{:else if seen && moment.look === 'sides'}
 	<div class="pair">
 		{#each ['right', 'wrong'] as const as side (side)}
 			<figure>

@@ -15,12 +15,7 @@
 	{:else}
 		<h1 class="px-10 pt-5 font-serif text-3xl font-medium">{stage.wrongTitle ?? stage.now.part.title}</h1>
 		<div class="relative min-h-0 overflow-hidden">
-			{#if stage.wrongShown}
-				{@const finding = stage.wrongShown}
-				{#await import('$lib/mending/TroublePicture.svelte') then { default: TroublePicture }}
-					<TroublePicture {finding} />
-				{/await}
-			{:else}<StagePicture {stage} {texts} />{/if}
+			<StagePicture {stage} {texts} />
 			<div class="absolute top-4 right-6"><Countdown {stage} {now} /></div>
 		</div>
 		<div class="min-h-32 px-10 pt-4 pb-8" aria-live="polite"><StageWords {stage} /></div>

@@ -27,12 +27,7 @@
 	onMount(() => {
 		keepHere();
 		// In the middle of a class there may be no network: what may be asked for is here before.
-		void Promise.all([
-			import('./StageWrong.svelte'),
-			import('./StageBeside.svelte'),
-			import('$lib/drawing/BedRail.svelte'),
-			stage.brings()
-		]);
+		void Promise.all([import('./StageWrong.svelte'), import('$lib/drawing/BedRail.svelte'), stage.brings()]);
 		const timer = setInterval(() => (now = Date.now()), 500);
 		if (follows) {
 			windows = followStage(data.id, (now) => {

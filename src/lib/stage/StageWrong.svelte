@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { on } from 'svelte/events';
 	import { newId } from '$lib/client/id';
 	import { namesIn, toggledName } from '$core/teaching/writeUp';
 	import AskWrong from '$lib/mending/AskWrong.svelte';
@@ -7,6 +6,7 @@
 	import TroublePicture from '$lib/mending/TroublePicture.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import type { Wrong } from './moment';
+	import StageDrawer from './StageDrawer.svelte';
 	import type { Stage } from './stage.svelte';
 
 	/** A learner holds up a cloth that is wrong: what it should be, what happened to it, and its mend on the screen. */
@@ -26,34 +26,26 @@
 	const put = (fields: Partial<Wrong>) => wrong && stage.putWrong({ ...wrong, ...fields });
 	const learners = $derived((stage.lesson.learners ?? []).map(({ name }) => name.trim()).filter(Boolean));
 
-	/** Escape leaves it, from any of its fields. */
-	const escaping = (node: HTMLElement) =>
-		on(node, 'keydown', (event) => {
-			if (event.key !== 'Escape') return;
-			event.preventDefault();
-			onclose();
-		});
-
 	// What is played wants the room.
 	const view = $derived(finding?.cause ? finding.trouble.view : 'cloth');
 	$effect(() => {
 		folded = view !== 'cloth';
 	});
 
-	function another() {
+	/** Another cloth, of the same crossing or of another one. */
+	function another(crossing = wrong?.crossing) {
 		const next = stage.wrongHere(newId());
-		if (next && wrong) stage.putWrong({ ...next, crossing: wrong.crossing, shown: wrong.shown });
+		if (next && wrong && crossing) stage.putWrong({ ...next, crossing, shown: wrong.shown });
 	}
 </script>
 
-<aside class="wrong" class:folded data-theme="evening" aria-label="Something is wrong" {@attach escaping}>
-	<div class="flex items-center justify-between gap-3">
-		<h2 class="text-xl">Something is wrong</h2>
-		<button type="button" class="unfold btn" onclick={() => (folded = false)}>The mends</button>
-		<button type="button" class="btn" onclick={onclose}
-			>Back <kbd class="kbd hidden sm:inline-block">F</kbd></button
-		>
-	</div>
+<StageDrawer title="Something is wrong" sheet {folded} {onclose}>
+	{#snippet leave()}Back <kbd class="kbd hidden sm:inline-block">F</kbd>{/snippet}
+	{#snippet tools()}
+		{#if folded}
+			<button type="button" class="btn min-[60rem]:hidden" onclick={() => (folded = false)}>The mends</button>
+		{/if}
+	{/snippet}
 	{#if !wrong}
 		<p class="mt-4">This lesson has no crossing yet.</p>
 	{:else}
@@ -71,10 +63,7 @@
 					label="It should be"
 					value={wrong.crossing}
 					choices={stage.lesson.crossings.map(({ id, name }) => ({ value: id, label: name }))}
-					onchoose={(crossing) => {
-						another();
-						put({ crossing });
-					}}
+					onchoose={another}
 				/>
 			{/if}
 		</div>
@@ -128,49 +117,12 @@
 						<p class="mt-1 text-sm text-quiet">
 							Kept with the class: the next draft shows the slip that was seen.
 						</p>
-						<p class="mt-2"><button type="button" class="btn" onclick={another}>Another cloth</button></p>
+						<p class="mt-2">
+							<button type="button" class="btn" onclick={() => another()}>Another cloth</button>
+						</p>
 					</div>
 				{/if}
 			</div>
 		{/if}
 	{/if}
-</aside>
-
-<style>
-	.wrong {
-		container-type: inline-size;
-		position: fixed;
-		inset: 0 0 0 auto;
-		z-index: 5;
-		width: min(24rem, 100%);
-		overflow-y: auto;
-		padding: 1.2rem 1.4rem;
-		background: var(--color-base-100);
-		border-left: 1.5px solid var(--color-stage-edge);
-		color: var(--color-base-content);
-	}
-	.unfold {
-		display: none;
-	}
-	/* On a phone the picture stands above; while something is played this is a line at the top. */
-	@media (max-width: 59.99rem) {
-		.wrong {
-			inset: auto 0 0;
-			width: 100%;
-			max-height: 55dvh;
-			border-left: 0;
-			border-top: 1.5px solid var(--color-stage-edge);
-		}
-		.wrong.folded {
-			inset: 0 0 auto;
-			padding-block: 0.6rem;
-			border: 0;
-		}
-		.folded > :global(:not(:first-child)) {
-			display: none;
-		}
-		.folded .unfold {
-			display: inline-flex;
-		}
-	}
-</style>
+</StageDrawer>
