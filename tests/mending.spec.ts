@@ -66,6 +66,14 @@ test.describe('on the Bench', () => {
 		const beside = page.getByRole('complementary', { name: 'Beside the rail' });
 		await expect(beside).toContainText('2 crossed at the base');
 		await expect(beside.getByRole('heading', { name: 'Slipped knitwise' })).toBeVisible();
+		// It looks like another, which is mended otherwise.
+		await expect(beside).toContainText('It looks the same, but is not mended the same, where it was:');
+		await beside.getByRole('button', { name: 'Worked from the wrong end' }).click();
+		await expect(beside.getByRole('heading', { name: 'Worked from the wrong end' })).toBeVisible();
+		// Answers stay while something else is looked at.
+		await page.getByRole('tab', { name: 'Ways', exact: true }).click();
+		await page.getByRole('tab', { name: 'Mend', exact: true }).click();
+		await expect(beside.getByRole('heading', { name: 'Worked from the wrong end' })).toBeVisible();
 
 		// A cloth that no single slip makes is said to be one.
 		await page.getByRole('button', { name: 'Begin again' }).click();

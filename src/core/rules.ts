@@ -68,7 +68,7 @@ export const RULES = [
 		usual: 25,
 		least: 0,
 		most: 100,
-		says: 'Where a quarter of all stitches cross, a panel draws in by % in a hundred'
+		says: 'A panel of which every stitch crosses at some time draws in by % in a hundred'
 	},
 	{
 		id: 'roomMm',
@@ -76,13 +76,6 @@ export const RULES = [
 		least: 0,
 		most: 200,
 		says: 'In the round, the fabric is larger than the needle by % mm'
-	},
-	{
-		id: 'everDrawIn',
-		usual: 25,
-		least: 0,
-		most: 90,
-		says: 'A panel of which every stitch crosses at some time draws in by % in a hundred'
 	},
 	{
 		id: 'stitchYarn',

@@ -1,4 +1,4 @@
-import { sortPairs, type Crossing } from '../crossing/crossing';
+import type { Crossing } from '../crossing/crossing';
 import { apply } from '../hands/apply';
 import type { BedMove } from '../hands/bed';
 import type { Move } from '../hands/moves';
@@ -16,7 +16,7 @@ export const USUAL_OFFSET = 2;
 /** A slip as it was made: the script of the hands, what came of it, what is seen of that. */
 export interface Fault {
 	readonly slip: HandSlip | BedSlip;
-	readonly way: Pick<Way | BedWay, 'id' | 'title' | 'movements' | 'result'>;
+	readonly way: Pick<Way | BedWay, 'id' | 'title' | 'movements' | 'moves' | 'result'>;
 	readonly moves: readonly (Move | BedMove)[];
 	readonly result: MadeCloth;
 	readonly seen: Seen;
@@ -30,15 +30,10 @@ export function faultOf(crossing: Crossing, way: Way, slip: HandSlip, offset = U
 	const states = statesLeaving(crossing.stitches, moves, left);
 	if (!states.ok) return states;
 	const last = states.value[states.value.length - 1];
-	const { order, over, work, twisted } = madeBy(last);
-	const { extraLoops } = last;
+	const made = clothOf(last);
 	const result: MadeCloth = {
-		order,
-		over: sortPairs(over.filter((pair) => left === null || !pair.includes(left))),
-		work,
-		twisted,
-		extraLoops,
-		stitches: order.length + extraLoops
+		...made,
+		over: made.over.filter((pair) => left === null || !pair.includes(left))
 	};
 	return good({
 		slip,
@@ -47,6 +42,13 @@ export function faultOf(crossing: Crossing, way: Way, slip: HandSlip, offset = U
 		result,
 		seen: seenOf(crossing, result, slip === 'wrong-row' ? offset : 0)
 	});
+}
+
+/** What hands have made once all is worked. */
+export function clothOf(state: HandState): MadeCloth {
+	const { order, over, work, twisted } = madeBy(state);
+	const { extraLoops } = state;
+	return { order, over, work, twisted, extraLoops, stitches: order.length + extraLoops };
 }
 
 /** The first way with which a slip can happen, and what comes of it. */

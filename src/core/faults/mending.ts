@@ -2,12 +2,12 @@ import { sameList, samePairs, sortPairs, type Crossing } from '../crossing/cross
 import { apply } from '../hands/apply';
 import { applyBed, bedOf, type BedFrame, type BedMove } from '../hands/bed';
 import type { Move } from '../hands/moves';
-import { madeBy, startOf, type HandState } from '../hands/state';
+import { startOf, type HandState } from '../hands/state';
 import { scriptSteps } from '../hands/steps';
 import { withYarn } from '../hands/yarn';
 import { fault, good, type Result } from '../result';
 import type { Bed } from '../technique/medium';
-import type { Fault } from './fault';
+import { clothOf, type Fault } from './fault';
 import { asMeant, LEAST_FAKE, wrongColumns, type Found, type Mend } from './mends';
 import type { MadeCloth } from './seen';
 
@@ -216,16 +216,7 @@ function crossedAgain(
 		: apply((hands as HandState | null) ?? startOf(crossing.stitches), move as Move);
 	if (!next.ok) return next;
 	if (!last) return good({ ...state, hands: next.value });
-	return good(crossedCloth(state, 'bed' in next.value ? setOnBed(next.value) : offHands(next.value)));
-}
-
-function offHands(state: HandState): MadeCloth {
-	const { order, over, work, twisted } = madeBy(state);
-	return {
-		...{ order, over, work, twisted },
-		extraLoops: state.extraLoops,
-		stitches: order.length + state.extraLoops
-	};
+	return good(crossedCloth(state, 'bed' in next.value ? setOnBed(next.value) : clothOf(next.value)));
 }
 
 const setOnBed = ({ order, over }: BedFrame): MadeCloth => ({

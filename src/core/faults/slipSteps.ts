@@ -8,8 +8,6 @@ import { scriptSteps, tellCrossed } from '../hands/steps';
 import type { Voice } from '../hands/voice';
 import { unwrap } from '../result';
 import type { Bed } from '../technique/medium';
-import { bedWaysOf } from '../ways/bed';
-import { waysOf } from '../ways/ways';
 import { looksOf, statesLeaving, type Fault } from './fault';
 import { asMeant } from './mends';
 import { seenOf } from './seen';
@@ -29,16 +27,14 @@ export function handSlipSteps(crossing: Crossing, fault: Fault, voice: Voice): S
 	const steps = scriptSteps(fault.moves as readonly Move[]);
 	const left = crossing.order.find((stitch) => !fault.result.order.includes(stitch)) ?? null;
 	const states = unwrap(statesLeaving(crossing.stitches, steps, left));
-	const way = waysOf(crossing).find(({ id }) => id === fault.way.id);
-	const slipsAt = firstOdd(steps, scriptSteps(way?.moves ?? []));
+	const slipsAt = firstOdd(steps, scriptSteps(fault.way.moves as readonly Move[]));
 	const told = steps.map((step, i) => tell(step, states[i], voice));
 	return { steps, states, told: withSlip(crossing, fault, told, slipsAt), slipsAt };
 }
 
 /** A slip at a machine's bed or a loom's pegs, step by step. */
 export function bedSlipSteps(crossing: Crossing, fault: Fault, medium: Bed): SlipSteps<BedFrame> {
-	const way = bedWaysOf(crossing, medium).find(({ id }) => id === fault.way.id);
-	const meant = way?.moves ?? [];
+	const meant = fault.way.moves as readonly BedMove[];
 	// What fell off its tool is carried there first.
 	const steps = fault.slip === 'fallen' ? meant : (fault.moves as readonly BedMove[]);
 	const states = [bedOf(crossing.stitches)];

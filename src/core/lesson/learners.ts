@@ -11,6 +11,10 @@ export const setLearners = (learners: readonly Learner[]): Change => ({
 	}
 });
 
+/** Who comes, by name; who has none is left out. */
+export const namesOf = ({ learners }: Pick<Lesson, 'learners'>): string[] =>
+	(learners ?? []).map(({ name }) => name.trim()).filter(Boolean);
+
 /** Who of a class works left-handed, by name; how many where nobody is named; empty where none does. */
 export function leftHandersSaid({
 	learners,

@@ -7,7 +7,8 @@ import { emptyLesson, type Lesson } from './lesson';
 import { newPart } from '../planning/palette';
 import { sidesOf, stepsIn } from '../teaching/showing';
 import { slipShape } from './schema';
-import { slipIn, type HowMade, type SlipId } from './slip';
+import { slipIn, type HowMade } from './slip';
+import type { SlipId } from './slipName';
 import { unwrap } from '../result';
 
 const crossing = (name: string) => {

@@ -4,15 +4,14 @@ import { faultOf, firstFault, looksOf, USUAL_OFFSET } from '../faults/fault';
 import { clothState, type MendState } from '../faults/mending';
 import { asMeant, mendsOf, shortestWay } from '../faults/mends';
 import { seenOf, type MadeCloth, type Seen } from '../faults/seen';
-import type { BedSlip, HandSlip } from '../faults/slipIds';
+import type { HandSlip } from '../faults/slipIds';
 import { MEND_SAID, SLIP_WORDS } from '../faults/words';
 import { good, type Result } from '../result';
-import { isBed, type Medium } from '../technique/medium';
+import { isBed } from '../technique/medium';
 import { bedWaysOf } from '../ways/bed';
 import { wayOf } from '../ways/ways';
-import type { Lesson, Part } from './lesson';
-
-export type SlipId = Extract<Part, { kind: 'mend' }>['slip'];
+import type { Lesson } from './lesson';
+import { playedAs, slipName, type SlipId } from './slipName';
 
 /** A slip of a lesson: how it is seen, where it comes from, and what is done about it. */
 export interface Slip {
@@ -48,12 +47,12 @@ const USUAL_BESIDE = 12;
  * @param crossing as it is played
  */
 export function slipIn({ medium, ways }: HowMade, crossing: Crossing, name: string, slip: SlipId): Slip {
-	const { did } = SLIP_WORDS[idIn(slip, medium)];
+	const { did } = SLIP_WORDS[playedAs(slip, medium)];
 	const cause = (isBed(medium) && AT_BED[slip]) || did;
 	const played = isBed(medium) ? bedSlip(crossing, slip, medium) : handSlip(crossing, slip, ways);
 	if (!played.ok)
 		return {
-			seen: `${SLIP_WORDS[idIn(slip, medium)].name}.`,
+			seen: `${slipName(slip, medium)}.`,
 			cause,
 			mend: MEND_SAID.unpick,
 			question: `What happened to this ${name}?`,
@@ -72,10 +71,6 @@ export function slipIn({ medium, ways }: HowMade, crossing: Crossing, name: stri
 	};
 }
 
-/** A dropped stitch has its own name by hand and at a bed. */
-const idIn = (slip: SlipId, medium: Medium): HandSlip | BedSlip =>
-	slip === 'dropped' ? (isBed(medium) ? 'fallen' : 'left-behind') : slip;
-
 /** Where the same slip comes from at a machine or loom, where tools and pegs hold the stitches. */
 const AT_BED: Partial<Readonly<Record<SlipId, string>>> = {
 	'not-crossed': 'It was forgotten, or each set was hung back where it came from.',
@@ -89,7 +84,7 @@ export const howMade = ({ medium, parts }: Pick<Lesson, 'medium' | 'parts'>): Ho
 });
 
 function handSlip(crossing: Crossing, slip: SlipId, ways: readonly string[]): Result<Played> {
-	const id = idIn(slip, 'hand') as HandSlip;
+	const id = playedAs(slip, 'hand') as HandSlip;
 	const shown = ways.flatMap((way) => wayOf(crossing, way) ?? []);
 	const tried = [...shown.map((way) => faultOf(crossing, way, id)), firstFault(crossing, id)];
 	const found = tried.find(({ ok }) => ok) ?? tried[0];

@@ -2,7 +2,7 @@ import { workingOf, type Working } from '../fabric/fabric';
 import { readPattern } from '../pattern/pattern';
 import { good, type Result } from '../result';
 import { multipleOf } from '../swatch/multiple';
-import { crossedIn, type Crossed } from './thumb';
+import { crossedIn, type Crossed } from '../swatch/crossed';
 
 /** What is repeated of a swatch: stitches across with those that stand once, rows up; and how much of it crosses. */
 export interface Basis {
@@ -10,6 +10,8 @@ export interface Basis {
 	/** rows of one repeat up; worked flat an even number */
 	readonly up: number;
 	readonly crossed: Crossed;
+	/** a panel's width beside as much ground, where it was measured on the swatch itself */
+	readonly drawIn?: number | undefined;
 }
 
 /** The basis of a plan, from the text of its swatch; an error where that cannot be worked. */

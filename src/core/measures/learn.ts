@@ -3,14 +3,10 @@ import { once } from '../once';
 import { readPattern } from '../pattern/pattern';
 import { estimateFrom, type Estimate, type Sample } from './estimate';
 import { STAGES, type Measured, type Piece, type Stage } from './schema';
-import {
-	ASSUMED_YARN,
-	crossedIn,
-	drawInByThumb,
-	gramsPerMetre,
-	gramsPerStitchByThumb,
-	type Crossed
-} from './thumb';
+import { crossedIn, type Crossed } from '../swatch/crossed';
+import { drawInBy } from '../swatch/measure';
+import { USUAL_RULES } from '../rules';
+import { ASSUMED_YARN, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
 
 /** What pieces say of how knitting comes out. */
 export interface Learned {
@@ -41,7 +37,7 @@ export interface Thumb {
 
 /** Washing alone changes nothing, by rule of thumb. */
 export const WASHED_BY_THUMB = 1;
-/** The width of a plain stitch of it, in millimetres. */
+/** The width of a plain stitch of a middling yarn, in millimetres. */
 const ASSUMED_STITCH_MM = 5;
 
 /**
@@ -158,7 +154,7 @@ function motifOf(piece: Piece): string | null {
 function thumbOf(pieces: readonly Piece[]): Thumb {
 	if (pieces.length === 0)
 		return {
-			drawIn: drawInByThumb({ ever: 0.5, worked: 0 }),
+			drawIn: drawInBy({ ever: 0.5 }, USUAL_RULES),
 			washed: WASHED_BY_THUMB,
 			gramsPerStitch: gramsPerStitchByThumb(
 				{ ever: 0, worked: 0 },
@@ -167,7 +163,7 @@ function thumbOf(pieces: readonly Piece[]): Thumb {
 			)
 		};
 	return {
-		drawIn: mean(pieces.map((piece) => drawInByThumb(crossedOf(piece)))),
+		drawIn: mean(pieces.map((piece) => drawInBy(crossedOf(piece), USUAL_RULES))),
 		washed: WASHED_BY_THUMB,
 		gramsPerStitch: mean(
 			pieces.map((piece) =>

@@ -1,7 +1,8 @@
 import type { Working } from '../fabric/fabric';
 import { USUAL_RULES, type Rules } from '../rules';
 import { ASSUMED_GAUGE } from '../swatch/measure';
-import { ASSUMED_YARN, crossedIn, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
+import { crossedIn } from '../swatch/crossed';
+import { ASSUMED_YARN, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
 
 /** Yarn is handed out in steps of so many grams. */
 const STEP_GRAMS = 5;

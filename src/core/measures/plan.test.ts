@@ -135,6 +135,11 @@ describe('a plan', () => {
 		expect(by({ pieces }).castOn).toBeGreaterThan(by({}).castOn);
 		expect(by({ pieces }).onNeedle.widthMm).toBeLessThan(by({ pieces }).dry.widthMm);
 		expect(by({ pieces }).why.join(' ')).toMatch(/3 pieces say so/);
+		// What was measured on the swatch itself knows better.
+		const own = { ...unwrap(basisOf(ROPE, false)), drawIn: 0.5 };
+		expect(unwrap(planOf(wish({ pieces }), own)).why.join(' ')).toMatch(
+			/draw in to 0.50.*measured on this swatch/
+		);
 	});
 });
 

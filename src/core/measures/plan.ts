@@ -1,12 +1,12 @@
 import { counted } from '../naming/numbers';
 import { fault, good, type Result } from '../result';
 import { USUAL_RULES, type Rules } from '../rules';
-import { longestCircular } from '../swatch/measure';
+import { drawInBy, longestCircular } from '../swatch/measure';
 import type { Basis } from './basis';
 import { WASHED_BY_THUMB, learnFrom } from './learn';
 import type { Wish } from './schema';
 import { seamOf, type Seam } from './seam';
-import { ASSUMED_YARN, drawInByThumb, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
+import { ASSUMED_YARN, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
 
 /** A size, dry or on the needle, in millimetres. */
 export interface SizeMm {
@@ -48,16 +48,18 @@ export interface Yield {
 /** How a wished piece will come out: by rules of thumb, and by the pieces that were measured. */
 export function yieldOf(
 	{ gauge, pieces = [], yarn }: Wish,
-	{ crossed }: Basis,
+	{ crossed, drawIn: measured }: Basis,
 	rules: Rules = USUAL_RULES
 ): Yield {
 	const stitchMm = 100 / gauge.stitches;
 	const thumb = {
-		drawIn: drawInByThumb(crossed, rules),
+		drawIn: drawInBy(crossed, rules),
 		washed: WASHED_BY_THUMB,
 		gramsPerStitch: gramsPerStitchByThumb(crossed, stitchMm, gramsPerMetre(yarn ?? ASSUMED_YARN), rules)
 	};
-	const { drawIn, washed, gramsPerStitch } = learnFrom(pieces, thumb);
+	const { drawIn: learned, washed, gramsPerStitch } = learnFrom(pieces, thumb);
+	const drawIn =
+		measured === undefined ? learned : { value: measured, because: 'It was measured on this swatch.' };
 	const plainMm = stitchMm * washed.width.value;
 	return {
 		plainMm,

@@ -3,7 +3,7 @@ import { groups } from '../crossing/groups';
 import { faultOf } from '../faults/fault';
 import type { HandSlip } from '../faults/slipIds';
 import type { Lesson } from '../lesson/lesson';
-import type { SlipId } from '../lesson/slip';
+import { playedAs, type SlipId } from '../lesson/slipName';
 import { isBed, type Medium } from '../technique/medium';
 import type { Level } from '../ways/cautions';
 import { wayOf } from '../ways/ways';
@@ -56,7 +56,7 @@ export function likelySlips(
 	const sizes = new Set(groups(crossing).map((group) => group.length));
 	const uneven: SlipId[] = kind === 'needle' && sizes.size > 1 ? ['uneven'] : [];
 	const likely = [...uneven, ...LIKELY[kind][level]].filter(
-		(slip) => faultOf(crossing, way, slip === 'dropped' ? 'left-behind' : (slip as HandSlip)).ok
+		(slip) => faultOf(crossing, way, playedAs(slip, medium) as HandSlip).ok
 	);
 	return distinct([...seen, ...likely, 'not-crossed', 'wrong-row']);
 }

@@ -26,10 +26,10 @@ describe('measures', () => {
 		expect(roundsAdvice(96, gauge, 0.8, USUAL_RULES)).toEqual({ roundMm: 384, needleMm: 300 });
 		expect(roundsAdvice(40, gauge, 0.8, USUAL_RULES).needleMm).toBeNull();
 		expect([
-			drawInBy(0, 100, USUAL_RULES),
-			drawInBy(25, 100, USUAL_RULES),
-			drawInBy(100, 100, USUAL_RULES)
-		]).toEqual([1, 0.75, 0.5]);
+			drawInBy({ ever: 0 }, USUAL_RULES),
+			drawInBy({ ever: 0.5 }, USUAL_RULES),
+			drawInBy({ ever: 1 }, { ...USUAL_RULES, drawIn: 90 })
+		]).toEqual([1, 0.875, 0.5]);
 	});
 
 	it('find the rows of a repeat where the crosses come again, not from one cross to the next', () => {

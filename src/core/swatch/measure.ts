@@ -1,5 +1,6 @@
 import type { Working } from '../fabric/fabric';
 import type { Rules } from '../rules';
+import type { Crossed } from './crossed';
 
 /** A gauge over the ground, in stitches and rows for ten centimetres. */
 export interface Gauge {
@@ -99,14 +100,11 @@ export function repeatsTo(wishedMm: number, repeatRows: number, otherRows: numbe
 }
 
 /**
- * How wide a cable panel comes out beside as much plain ground, by rule of thumb (craft: Width and length): the more stitches cross and the more
- * often, the narrower. A measured swatch knows better.
- *
- * @param crossed stitches that change places, over all rows
- * @param stitches stitches of the swatch, over all rows
+ * How wide a cable panel comes out beside as much plain ground, by rule of thumb (craft: Draw-in): the more of its stitches
+ * ever cross, the narrower. A measured swatch knows better.
  */
-export const drawInBy = (crossed: number, stitches: number, rules: Rules): number =>
-	stitches === 0 ? 1 : Math.max(MOST_DRAWN_IN, 1 - (crossed / stitches) * (rules.drawIn / 25));
+export const drawInBy = ({ ever }: Pick<Crossed, 'ever'>, rules: Rules): number =>
+	Math.max(MOST_DRAWN_IN, 1 - (rules.drawIn / 100) * ever);
 
 /** No rope halves its panel. */
 const MOST_DRAWN_IN = 0.5;

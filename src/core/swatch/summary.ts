@@ -2,6 +2,7 @@ import type { Crossing } from '../crossing/crossing';
 import type { Working } from '../fabric/fabric';
 import type { Rules } from '../rules';
 import { waysOf } from '../ways/ways';
+import { crossedIn } from './crossed';
 import { drawInBy, heightMm, widthMm, type Gauge } from './measure';
 
 /** What a swatch comes to: figures to read off, and to set beside another's. */
@@ -25,13 +26,12 @@ export interface Summary {
 }
 
 /** Sums up rows that were worked: sizes in millimetres by the gauge, drawn in by the rules. */
-export function summaryOf({ steps, fabric }: Working, gauge: Gauge, rules: Rules): Summary {
+export function summaryOf(working: Working, gauge: Gauge, rules: Rules): Summary {
+	const { steps, fabric } = working;
 	const placed = steps.flatMap(({ worked }) => worked.crossings);
-	const crossed = placed.reduce((sum, { crossing }) => sum + new Set(crossing.over.flat()).size, 0);
-	const worked = steps.reduce((sum, { row }) => sum + row.after, 0);
 	const best = bestWays(placed.map(({ crossing }) => crossing));
 	const stitches = Math.max(fabric.castOn, ...fabric.rows.map(({ after }) => after));
-	const drawIn = drawInBy(crossed, worked, rules);
+	const drawIn = drawInBy(crossedIn(working), rules);
 	return {
 		stitches,
 		rows: steps.length,

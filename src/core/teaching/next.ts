@@ -6,7 +6,7 @@ import { knownCrossings } from '../planning/course';
 import { nextStep } from '../planning/nextStep';
 import { askedAs } from '../planning/subject';
 import { SLIP_WORDS } from '../faults/words';
-import type { SlipId } from '../lesson/slip';
+import type { SlipId } from '../lesson/slipName';
 import { LEAST_SECONDS, type ClassRecord, type SlipSeen, type Taken } from './classRecord';
 import { namesIn } from './writeUp';
 

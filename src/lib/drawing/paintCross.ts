@@ -34,7 +34,7 @@ export function crossPicture(crossing: Crossing, { side, from, numbers }: CrossV
 	const seen = side === 'right' ? crossing : turnOver(crossing);
 	const ribbons = ribbonsOf(seen);
 	const width = (seen.stitches + 2 * GROUND) * STITCH;
-	const crossHeight = Math.max(58, 26 * Math.sqrt(seen.stitches) + 14);
+	const crossHeight = heightOf(seen.stitches);
 	const rim = numbers ? 30 : 4;
 	const height = crossHeight + 2 * (rim + PLAIN * ROW);
 	// Stitches keep the numbers the hands gave them, so that both sides speak of the same stitch.
@@ -48,6 +48,9 @@ export function crossPicture(crossing: Crossing, { side, from, numbers }: CrossV
 	);
 	return { ribbons, width, height, rim, discs: numbers ? discs : [], side };
 }
+
+/** How high the row of a cross of so many stitches is drawn: its strands want room to swing. */
+export const heightOf = (stitches: number): number => Math.max(58, 26 * Math.sqrt(stitches) + 14);
 
 const columnX = (column: number) => (GROUND + column + 0.5) * STITCH;
 
@@ -83,7 +86,14 @@ export function paintCross(
 	}
 }
 
-function paintPlain(pen: Pen, { face }: Ribbon, x: number, from: number, to: number): void {
+/** Paints plain rows of one column. */
+export function paintPlain(
+	pen: Pen,
+	{ face }: Pick<Ribbon, 'face'>,
+	x: number,
+	from: number,
+	to: number
+): void {
 	if (face === 'k') pen.fill(rectangle(x - STITCH / 2, to, STITCH, from - to), 'rope');
 	const plain = face === 'k' ? leaves : ripples;
 	pen.line(plain(x, from, to, STITCH, ROW), face === 'k' ? 'wool-edge' : 'ground-line', 1.8);

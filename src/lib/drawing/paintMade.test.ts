@@ -42,6 +42,13 @@ describe('a cloth as hands made it', () => {
 		expect(rings(painted(meant, right))).toBe(0);
 	});
 
+	it('lets a column run to the foot of a cross that comes too early, too', () => {
+		const meant = crossing('2/2 RC');
+		const early = { ...clothState(meant, asMeant(meant), -2, 2), open: { 1: 3, 2: 2, 3: 0, 4: 0 } };
+		const through = madePicture(meant, early, VIEW).columns.map((column) => [column.stitch, column.through]);
+		expect(Object.fromEntries(through)).toEqual({ 1: true, 2: false, 3: false, 4: false });
+	});
+
 	it('is mirrored for hands that begin at the other edge', () => {
 		const meant = crossing('2/2 RC');
 		const state = clothState(meant, asMeant(meant), 0, 2);

@@ -1,8 +1,19 @@
 import type { Crossing } from '$core/crossing/crossing';
 import type { MendState } from '$core/faults/mending';
-import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples } from './cloth';
-import { DISC, GROUND, PLAIN, RIBBON_TONES, ROW, STITCH, type CrossNumber } from './paintCross';
-import { circle, rectangle, rounded, type Pen } from './pen';
+import { LEAST_FAKE } from '$core/faults/mends';
+import { ribbonEdges, ribbonPath, ribbonsOf, ripples } from './cloth';
+import {
+	DISC,
+	GROUND,
+	heightOf,
+	paintPlain,
+	PLAIN,
+	RIBBON_TONES,
+	ROW,
+	STITCH,
+	type CrossNumber
+} from './paintCross';
+import { circle, rounded, type Pen } from './pen';
 
 /** How a cloth that was made is looked at. */
 export interface MadeView {
@@ -23,8 +34,10 @@ interface Column {
 	readonly stitch: number;
 	readonly before: number;
 	readonly after: number;
-	/** rows that hang open, as many as are drawn; one more than the rows where the row of the cross is open too */
+	/** rows that hang open, as many as are drawn */
 	readonly open: number;
+	/** the row of the cross hangs open as well */
+	readonly through: boolean;
 	readonly dropped: boolean;
 }
 
@@ -49,7 +62,7 @@ export function madePicture(meant: Crossing, state: MendState, { from, numbers, 
 		count > rows ? drawn + 1 : count === 0 ? 0 : Math.max(1, Math.round((count / rows) * drawn));
 	const shift = Math.max(-MOST_OFFSET, Math.min(MOST_OFFSET, offset));
 	const rim = numbers ? 30 : 4;
-	const crossHeight = Math.max(58, 26 * Math.sqrt(meant.stitches) + 14);
+	const crossHeight = heightOf(meant.stitches);
 	const width = (meant.stitches + 2 * GROUND) * STITCH;
 	const under = PLAIN + Math.max(0, shift);
 	const over = drawn + Math.max(0, -shift);
@@ -65,6 +78,7 @@ export function madePicture(meant: Crossing, state: MendState, { from, numbers, 
 	const columns = ribbons.map(({ stitch, before, after }): Column => ({
 		...{ stitch, before, after },
 		open: scaled(open[stitch] ?? 0),
+		through: (open[stitch] ?? 0) > rows,
 		dropped: !known.has(stitch)
 	}));
 	const taken = scaled(unpicked);
@@ -79,9 +93,8 @@ export function madePicture(meant: Crossing, state: MendState, { from, numbers, 
 	const front = ribbonsOf(meant).filter(({ role }) => role === 'front');
 	return {
 		...{ ribbons, below, columns, width, height, rim, foot, bottom, top, needle, x, rings, made, shift },
-		over,
 		freed: taken > drawn,
-		sewn: { share: sewn / Math.max(4, meant.stitches), front },
+		sewn: { share: sewn / Math.max(LEAST_FAKE, meant.stitches), front },
 		discs: numbers ? discs : []
 	};
 }
@@ -97,17 +110,14 @@ export function paintMade(pen: Pen, picture: MadePicture): void {
 		for (const at of [(i + 0.5) * STITCH, width - (i + 0.5) * STITCH])
 			pen.line(ripples(at, foot - 2, needle + 4, STITCH, ROW), 'ground-line', 1.8);
 	for (const { stitch, before, after, face } of ribbons) {
-		plain(pen, below.get(stitch) ?? 'k', x(before), foot, bottom);
-		const { open, dropped } = byStitch.get(stitch)!;
-		if (!picture.freed && !dropped && open === 0) plain(pen, face, x(after), top, needle);
-		else if (!picture.freed && open * ROW < top - needle)
-			plain(pen, face, x(after), top, needle + open * ROW);
+		paintPlain(pen, { face: below.get(stitch)! }, x(before), foot, bottom);
+		const { open, through } = byStitch.get(stitch)!;
+		if (!picture.freed && !through) paintPlain(pen, { face }, x(after), top, needle + open * ROW);
 	}
 	// What ran down hangs behind what still stands.
 	for (const column of columns) if (column.open > 0 && !picture.freed) ladder(pen, picture, column);
 	for (const { stitch, before, after, role } of ribbons) {
-		const { open, dropped } = byStitch.get(stitch)!;
-		if (picture.freed || dropped || open > picture.over) continue;
+		if (picture.freed || byStitch.get(stitch)!.through) continue;
 		const place = [x(before), bottom, x(after), top, STITCH - 1] as const;
 		const { line, body } = RIBBON_TONES[role];
 		pen.fill(ribbonPath(...place), body);
@@ -124,16 +134,6 @@ export function paintMade(pen: Pen, picture: MadePicture): void {
 		if (picture.freed || (open === 0 && !dropped)) onNeedle(pen, x(picture.freed ? before : after), needle);
 }
 
-function plain(pen: Pen, face: 'k' | 'p', x: number, from: number, to: number): void {
-	if (from - to < ROW / 2) return;
-	if (face === 'k') pen.fill(rectangle(x - STITCH / 2, to, STITCH, from - to), 'rope');
-	pen.line(
-		(face === 'k' ? leaves : ripples)(x, from, to, STITCH, ROW),
-		face === 'k' ? 'wool-edge' : 'ground-line',
-		1.8
-	);
-}
-
 const onNeedle = (pen: Pen, x: number, y: number): void =>
 	pen.line(
 		`M${x - 8} ${y + 12}C${x - 10} ${y - 12} ${x + 10} ${y - 12} ${x + 8} ${y + 12}`,
@@ -144,10 +144,9 @@ const onNeedle = (pen: Pen, x: number, y: number): void =>
 /** Rungs where a column ran down, and the stitch that waits at their foot. */
 function ladder(
 	pen: Pen,
-	{ x, needle, top, bottom, over, rings }: MadePicture,
-	{ after, before, open, dropped }: Column
+	{ x, needle, top, bottom, rings }: MadePicture,
+	{ after, before, open, through, dropped }: Column
 ): void {
-	const through = open > over;
 	const at = x(after);
 	const foot = through ? bottom : needle + open * ROW;
 	for (let y = needle + ROW * 0.6; y < foot - 6; y += ROW * 0.9) {
@@ -165,8 +164,8 @@ function ladder(
 }
 
 /** A stitch whose legs are crossed at its foot. */
-function foothold(pen: Pen, { x, top, rings, over }: MadePicture, { after, open }: Column): void {
-	if (open > over) return;
+function foothold(pen: Pen, { x, top, rings }: MadePicture, { after, through }: Column): void {
+	if (through) return;
 	const at = x(after);
 	for (const [a, b] of [
 		[-9, 9],

@@ -4,9 +4,9 @@
 	import { madeWays } from '$core/planning/made';
 	import { MOST_ROW } from '$core/lesson/schema';
 	import { isBed } from '$core/technique/medium';
-	import type { SlipId } from '$core/lesson/slip';
+	import { slipShape } from '$core/lesson/schema';
+	import { slipName } from '$core/lesson/slipName';
 	import type { OpenLesson } from './openLesson.svelte';
-	import { SLIP_WORDS } from './parts';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
 	import { newId } from '$lib/client/id';
@@ -217,7 +217,7 @@
 		<Choices
 			label="The slip"
 			value={part.slip}
-			choices={Object.entries(SLIP_WORDS).map(([value, label]) => ({ value: value as SlipId, label }))}
+			choices={slipShape.options.map((value) => ({ value, label: slipName(value, open.lesson.medium) }))}
 			onchoose={(slip) => set({ slip })}
 		/>
 	{/if}

@@ -1,6 +1,5 @@
 import type { Part } from '$core/lesson/lesson';
 import type { PaletteKind } from '$core/planning/addable';
-import type { SlipId } from '$core/lesson/slip';
 
 /** What a teacher calls each kind of part, short enough for the clock bar. */
 export const KIND_WORDS: Readonly<Record<Part['kind'], string>> = {
@@ -51,19 +50,4 @@ export const PALETTE_WORDS: Readonly<Record<PaletteKind, string>> = {
 	care: 'a rest for the hands',
 	finish: 'finishing',
 	note: 'a note'
-};
-
-/** Slips, as a teacher chooses among them. */
-export const SLIP_WORDS: Readonly<Record<SlipId, string>> = {
-	'wrong-hold': 'held on the wrong side',
-	'wrong-reach': 'reached on the wrong side',
-	'extra-loop': 'an extra loop',
-	'not-crossed': 'not crossed',
-	knitwise: 'slipped knitwise',
-	'wrong-face': 'knit and purl the wrong way round',
-	'wrong-end': 'worked from the wrong end',
-	turned: 'caught turned',
-	uneven: 'an uneven split',
-	'wrong-row': 'on the wrong row',
-	dropped: 'a dropped stitch'
 };

@@ -10,7 +10,6 @@
 
 	const cause = $derived(finding.cause!);
 	const { view, rows, width } = $derived(finding.trouble);
-	const others = $derived(finding.alike.filter((slip) => slip !== cause.slip));
 </script>
 
 <div class="grid grid-cols-1 gap-4" aria-live="polite">
@@ -18,12 +17,17 @@
 		<h3 class="font-serif text-xl font-medium">{SLIP_WORDS[cause.slip].name}</h3>
 		<p>{SLIP_WORDS[cause.slip].did}</p>
 		<p class="mt-1">{finding.says}</p>
-		{#if others.length > 0}
-			<p class="mt-1 text-quiet">
-				Or it was: {others.map((slip) => SLIP_WORDS[slip].name.toLowerCase()).join('; ')}. It looks the same,
-				and is mended the same.
+		{#each finding.alike as { cause: other, mended } (other.slip)}
+			<p class="mt-1 flex flex-wrap items-center gap-x-2">
+				<span class="text-quiet"
+					>It looks the same, {mended ? 'and is mended the same' : 'but is not mended the same'}, where it
+					was:</span
+				>
+				<button type="button" class="btn btn-sm" onclick={() => finding.choose(other)}
+					>{SLIP_WORDS[other.slip].name}</button
+				>
 			</p>
-		{/if}
+		{/each}
 		<p class="mt-1 text-sm text-quiet">with {cause.way.title.toLowerCase()}</p>
 		<p class="mt-2 flex flex-wrap gap-2">
 			<button type="button" class="btn" aria-pressed={view === 'cloth'} onclick={() => finding.show('cloth')}

@@ -96,7 +96,10 @@
 		cursor: pointer;
 		border-radius: 0.5rem;
 	}
-	.column:hover {
-		background: color-mix(in oklab, var(--color-base-content) 12%, transparent);
+	/* A finger leaves no hover behind. */
+	@media (hover: hover) {
+		.column:hover {
+			background: color-mix(in oklab, var(--color-base-content) 12%, transparent);
+		}
 	}
 </style>

@@ -2,17 +2,16 @@ import type { Crossing } from '$core/crossing/crossing';
 import { agreeingWith, bestQuestion, looksAmong, thoughtOf, type Thought } from '$core/faults/diagnose';
 import { looksOf, type Fault } from '$core/faults/fault';
 import { clothState, foundState, isMended, mendScript, playMend, type MendState } from '$core/faults/mending';
-import { asMeant, leastMends, mendsOf, shortestWay } from '$core/faults/mends';
+import { asMeant, leastMends, mendsOf, shortestWay, type Mend } from '$core/faults/mends';
 import { seenOf, SEEN_FIELDS, type Seen, type SeenField } from '$core/faults/seen';
 import { bedSlipSteps, handSlipSteps } from '$core/faults/slipSteps';
 import { leastSaid, MEND_NAMES, SLIP_WORDS, tellMend, tellMended } from '$core/faults/words';
 import { faceOf } from '$core/crossing/work';
 import { tellBed } from '$core/hands/bedSentence';
-import type { BedFrame, BedMove } from '$core/hands/bed';
+import { bedOf, type BedFrame, type BedMove } from '$core/hands/bed';
 import type { Move } from '$core/hands/moves';
 import { tell, type Told } from '$core/hands/sentence';
 import { startOf, type HandState } from '$core/hands/state';
-import { bedOf } from '$core/hands/bed';
 import type { Voice } from '$core/hands/voice';
 import { mendMinutes } from '$core/planning/mendMinutes';
 import type { Rates } from '$core/planning/rates';
@@ -103,11 +102,16 @@ export class Finding {
 		const chosen = cause && this.#all.find(({ slip, way }) => slip === cause.slip && way.id === cause.way);
 		return chosen ?? (this.looks.length === 1 ? this.looks[0][0] : null);
 	});
-	/** slips that look just like it */
+	/** other slips that look just like it, a cause for each, and whether what mends it mends them as well */
 	readonly alike = $derived.by(() => {
 		const { cause } = this;
-		const look = cause && looksAmong(this.#all).find((all) => all.includes(cause));
-		return look ? distinct(look.map(({ slip }) => slip)) : [];
+		const isIt = ({ slip, way }: Fault) => slip === cause?.slip && way.id === cause.way.id;
+		const look = looksAmong(this.#all).find((all) => all.some(isIt)) ?? [];
+		const slips = distinct(look.map(({ slip }) => slip)).filter((slip) => slip !== cause?.slip);
+		return slips.map((slip) => {
+			const other = look.find((one) => one.slip === slip)!;
+			return { cause: other, mended: this.#mendsSaid(other) === this.#mendsSaid(cause!) };
+		});
 	});
 	readonly #found = $derived.by(() => {
 		const { rows, at, width } = this.trouble;
@@ -116,15 +120,12 @@ export class Finding {
 	readonly #again = $derived.by(() =>
 		this.asked.bed ? bedWaysOf(this.crossing, this.asked.bed)[0] : shortestWay(this.crossing)
 	);
-	readonly mends = $derived.by(() => {
-		const { cause } = this;
-		if (!cause) return [];
-		const mends = mendsOf(this.crossing, cause, this.#found, this.#again);
-		return (mends.ok ? mends.value : []).map((mend) => ({
+	readonly mends = $derived.by(() =>
+		(this.cause ? this.#mendsOf(this.cause) : []).map((mend) => ({
 			...mend,
 			minutes: mendMinutes(mend, this.asked.level, this.asked.rates)
-		}));
-	});
+		}))
+	);
 	/** where mends cross over */
 	readonly least = $derived(
 		this.cause ? leastSaid(leastMends(this.crossing, this.cause, this.#found, this.#again)) : ''
@@ -211,9 +212,8 @@ export class Finding {
 	}
 
 	/** Looks at a cause: its cloth first. */
-	choose(cause: Fault | null): void {
-		const chosen = cause && { slip: cause.slip, way: cause.way.id };
-		this.#set({ ...this.trouble, cause: chosen, view: 'cloth', step: 0 });
+	choose({ slip, way }: Fault): void {
+		this.#set({ ...this.trouble, cause: { slip, way: way.id }, view: 'cloth', step: 0 });
 	}
 
 	/** Shows the cloth, the hands that slipped from just before it happens, or a mend from its beginning. */
@@ -231,6 +231,17 @@ export class Finding {
 	go(step: number): void {
 		this.#set({ ...this.trouble, step: Math.max(0, Math.min(step, this.told.length - 1)) });
 	}
+
+	#mendsOf(cause: Fault): readonly Mend[] {
+		const mends = mendsOf(this.crossing, cause, this.#found, this.#again);
+		return mends.ok ? mends.value : [];
+	}
+
+	/** Which mends there are, and which of them restore the cross. */
+	#mendsSaid = (cause: Fault): string =>
+		this.#mendsOf(cause)
+			.map(({ id, restores }) => `${id} ${restores}`)
+			.join();
 
 	/** Of the causes that show something, the one that shows nothing else. */
 	#plainest(field: SeenField, value: Seen[SeenField]): Fault {

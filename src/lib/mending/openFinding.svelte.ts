@@ -6,6 +6,8 @@ export class OpenFinding {
 	finding = $state.raw<Finding | null>(null);
 	trouble = $state.raw<Trouble>(NO_TROUBLE);
 	#asked: () => Asked;
+	/** what it was asked about last */
+	#about = '';
 
 	constructor(asked: () => Asked) {
 		this.#asked = asked;
@@ -14,8 +16,12 @@ export class OpenFinding {
 	/** what is shown of a cause, where one is plain */
 	readonly shown = $derived.by(() => (this.finding?.cause ? this.finding : null));
 
+	/** Begins to ask, from the beginning where it is about another cross; `place` is where in the knitting it lies. */
 	async open(place: Partial<Pick<Trouble, 'rows' | 'width' | 'at'>> = {}): Promise<void> {
-		this.trouble = { ...NO_TROUBLE, ...place };
+		const { crossing, bed } = this.#asked();
+		const about = JSON.stringify([crossing, bed, place]);
+		if (about !== this.#about) this.trouble = { ...NO_TROUBLE, ...place };
+		this.#about = about;
 		const { Finding } = await import('./finding.svelte');
 		this.finding ??= new Finding(
 			this.#asked,

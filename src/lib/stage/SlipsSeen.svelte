@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { BED_SLIPS, HAND_SLIPS } from '$core/faults/slipIds';
 	import { SLIP_WORDS } from '$core/faults/words';
+	import { namesOf } from '$core/lesson/learners';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { isBed } from '$core/technique/medium';
 	import type { SlipSeen } from '$core/teaching/classRecord';
@@ -18,7 +19,7 @@
 		onset: (slips: readonly SlipSeen[]) => void;
 	} = $props();
 
-	const learners = $derived((lesson.learners ?? []).map(({ name }) => name.trim()).filter(Boolean));
+	const learners = $derived(namesOf(lesson));
 	const possible = $derived(isBed(lesson.medium) ? BED_SLIPS : HAND_SLIPS);
 	/** who is a name at least, or nothing at all */
 	const whose = ({ crossing, slip, way }: SlipSeen, who: string): SlipSeen => ({

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { namesOf } from '$core/lesson/learners';
 	import { newId } from '$lib/client/id';
 	import { namesIn, toggledName } from '$core/teaching/writeUp';
 	import AskWrong from '$lib/mending/AskWrong.svelte';
@@ -24,7 +25,7 @@
 	const wrong = $derived(stage.moment.wrong);
 	const finding = $derived(stage.finding);
 	const put = (fields: Partial<Wrong>) => wrong && stage.putWrong({ ...wrong, ...fields });
-	const learners = $derived((stage.lesson.learners ?? []).map(({ name }) => name.trim()).filter(Boolean));
+	const learners = $derived(namesOf(stage.lesson));
 
 	// What is played wants the room.
 	const view = $derived(finding?.cause ? finding.trouble.view : 'cloth');
@@ -46,9 +47,9 @@
 			<button type="button" class="btn min-[60rem]:hidden" onclick={() => (folded = false)}>The mends</button>
 		{/if}
 	{/snippet}
-	{#if !wrong}
+	{#if stage.lesson.crossings.length === 0}
 		<p class="mt-4">This lesson has no crossing yet.</p>
-	{:else}
+	{:else if wrong}
 		<div class="mt-3 grid gap-3">
 			<label class="flex items-center gap-2"
 				><input

@@ -232,6 +232,21 @@ describe('a cloth that is held up as wrong', () => {
 		expect(stage.moment.at).toBe(at + 1);
 	});
 
+	it('that looks like another says so, and whether it is mended the same', async () => {
+		const stage = staged();
+		stage.set({ wrong: stage.wrongHere('w') });
+		await stage.findingComes();
+		const finding = stage.finding!;
+		const choose = (slip: string) => finding.choose(finding.slips.find((one) => one.slip === slip)!);
+		const alike = () => finding.alike.map(({ cause, mended }) => [cause.slip, mended]);
+		choose('wrong-end');
+		expect(alike()).toContainEqual(['knitwise', false]);
+		choose('wrong-hold');
+		expect(alike()).toContainEqual(['wrong-reach', true]);
+		choose('extra-loop');
+		expect(alike()).toEqual([]);
+	});
+
 	it('is asked about by pictures until one look is left', async () => {
 		const stage = staged();
 		stage.set({ wrong: stage.wrongHere('w') });

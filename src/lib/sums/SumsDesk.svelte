@@ -4,7 +4,6 @@
 	import { untrack } from 'svelte';
 	import { lengthSaid } from '$core/hands/voice';
 	import { planRows } from '$core/measures/planRows';
-	import { gaugeOf } from '$core/swatch/measure';
 	import { newSwatch } from '$core/swatch/schema';
 	import { newId } from '$lib/client/id';
 	import { postJson } from '$lib/client/requests';
@@ -25,9 +24,7 @@
 		'Multiple of 8 + 2.\nRow 1 (RS): p2, *k4, p4; rep from * to end.\nRow 2: as they face.\nRow 3: p2, *2/2 RC, p4; rep from * to end.\nRow 4: as they face.\nRow 5: p2, *k4, p4; rep from * to end.\nRow 6: as they face.\nRep rows 1-6 for pattern.';
 
 	const settings = getSettings();
-	const planning = untrack(
-		() => new Planning(settings, data.from?.swatch.text ?? SAMPLE, gaugeOf(data.from?.swatch ?? {}))
-	);
+	const planning = untrack(() => new Planning(settings, data.from?.swatch ?? { text: SAMPLE }));
 	const inches = $derived(settings.value.units === 'in');
 	const perUnit = $derived(inches ? 25.4 : 10);
 	const unit = $derived(inches ? 'in' : 'cm');

@@ -1,9 +1,10 @@
 import { basisOf } from '$core/measures/basis';
-import { acrossOn, planOf, upFrom, yieldOf } from '$core/measures/plan';
+import { acrossOn, planAt, planOf, upFrom, yieldOf } from '$core/measures/plan';
 import type { Wish, Yarn } from '$core/measures/schema';
-import type { Result } from '$core/result';
+import { mapResult, type Result } from '$core/result';
 import { rulesWith } from '$core/rules';
-import type { Gauge } from '$core/swatch/measure';
+import { gaugeOf, type Gauge } from '$core/swatch/measure';
+import type { Swatch } from '$core/swatch/schema';
 import type { OpenSettings } from '$lib/client/settings.svelte';
 
 /** What a piece is wished to be, and the plan that follows as it is changed. */
@@ -18,15 +19,20 @@ export class Planning {
 	ground = $state(4);
 	yarn = $state.raw<Yarn | null>(null);
 	#settings: OpenSettings;
+	#drawIn: number | undefined;
 
-	constructor(settings: OpenSettings, text: string, gauge: Gauge) {
+	/** @param from the swatch it is planned from: its rows, and what was measured on it */
+	constructor(settings: OpenSettings, from: Pick<Swatch, 'text' | 'gauge' | 'drawIn'>) {
 		this.#settings = settings;
-		this.text = text;
-		this.gauge = gauge;
+		this.text = from.text;
+		this.gauge = gaugeOf(from);
+		this.#drawIn = from.drawIn;
 	}
 
 	readonly rules = $derived.by(() => rulesWith(this.#settings.value.rules));
-	readonly basis = $derived.by(() => basisOf(this.text, this.shape === 'round'));
+	readonly basis = $derived.by(() =>
+		mapResult(basisOf(this.text, this.shape === 'round'), (basis) => ({ ...basis, drawIn: this.#drawIn }))
+	);
 	readonly wish = $derived.by((): Wish => ({
 		swatch: this.text,
 		gauge: this.gauge,
@@ -45,8 +51,8 @@ export class Planning {
 		const yielded = yieldOf(this.wish, this.basis.value, this.rules);
 		const across = acrossOn(needleMm, this.wish, this.basis.value, yielded);
 		if (across < 1) return 'Not even one repeat lies on a needle so short.';
-		const { of, plus } = this.basis.value.across;
-		this.widthMm = (across * of + plus) * yielded.panelMm + (this.ground + 2 * this.edge) * yielded.plainMm;
+		const { dry } = planAt(this.wish, this.basis.value, yielded, { across, up: 1 }, this.rules);
+		this.widthMm = dry.widthMm;
 		return null;
 	}
 
@@ -58,7 +64,8 @@ export class Planning {
 		const yielded = yieldOf(this.wish, basis.value, this.rules);
 		const up = upFrom(grams, this.wish, basis.value, yielded, plan.value.repeatsAcross, this.rules);
 		if (up < 1) return `${grams} g are not enough for one repeat at this width.`;
-		this.heightMm = up * basis.value.up * yielded.rowMm;
+		const repeats = { across: plan.value.repeatsAcross, up };
+		this.heightMm = planAt(this.wish, basis.value, yielded, repeats, this.rules).dry.heightMm;
 		return null;
 	}
 }
