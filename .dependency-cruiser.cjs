@@ -29,6 +29,7 @@ const ROADS = {
 		'mending',
 		'lesson',
 		'swatch',
+		'log',
 		'sums',
 		'bench',
 		'key',

@@ -42,6 +42,18 @@ const KEPT = {
 			[randomUUID(), id, swatch, owner]
 		);
 	},
+	'pond-loop/piece@1': async (client, owner, { format: _, measured, ...about }) => {
+		const id = randomUUID();
+		await client.query(
+			'insert into pieces (id, owner, about, made_at, changed_at) values ($1, $2, $3, clock_timestamp(), clock_timestamp())',
+			[id, owner, about]
+		);
+		for (const record of measured)
+			await client.query(
+				'insert into measurements (id, piece_id, record, made_at) values ($1, $2, $3, clock_timestamp())',
+				[randomUUID(), id, record]
+			);
+	},
 	'pond-loop/key@1': (client, owner, { title, lines }) =>
 		client.query('insert into keys (id, owner, title, text, in_use) values ($1, $2, $3, $4, true)', [
 			randomUUID(),

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import axe from 'axe-core';
-import { expect, test, type Pond } from './support/pond';
+import { awake, expect, test, type Pond } from './support/pond';
 
 // Views know nothing of each other, so some are looked at side by side.
 test.describe.configure({ mode: 'parallel' });
@@ -60,6 +60,25 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	Sums: async (pond) => {
 		await pond.open('/sums');
 		await pond.page.getByLabel('I know the yarn').check();
+	},
+	Log: (pond) => pond.open('/log'),
+	'Log, what pieces teach': async (pond) => {
+		await pond.open('/log?shelf=learned');
+		await pond.page.getByRole('region', { name: 'All pieces' }).waitFor();
+	},
+	'a piece': (pond) => piece(pond),
+	'a piece, measuring': async (pond) => {
+		await piece(pond);
+		await pond.page.keyboard.press('m');
+		await pond.page.getByRole('button', { name: 'A tape here' }).click();
+		await pond.page.getByRole('button', { name: 'Weight, time, day' }).click();
+		await pond.page.getByLabel('Width, cm', { exact: true }).fill('900');
+		await pond.page.getByRole('button', { name: 'Keep it' }).click();
+	},
+	'Sums, panels': async (pond) => {
+		await pond.open('/sums');
+		await pond.page.getByText('The rows it is planned from').click();
+		await pond.page.getByRole('button', { name: 'The same once more' }).click();
 	},
 	Swatches: (pond) => pond.open('/swatches'),
 	'Making a swatch': async (pond) => {
@@ -255,6 +274,14 @@ async function addressOf({ page }: Pond, list: string, title: string): Promise<s
 	const said = await (await page.request.get(list)).text();
 	const before = said.slice(0, said.indexOf(title));
 	return `/${[...before.matchAll(new RegExp(`${list.slice(1)}/[0-9a-f-]{36}`, 'g'))].at(-1)![0]}`;
+}
+
+async function piece(pond: Pond): Promise<void> {
+	await pond.open('/log');
+	await pond.page.getByRole('link', { name: /^Strip for the strap/ }).click();
+	await pond.page.waitForURL(/\/log\/[0-9a-f-]{36}$/);
+	await awake(pond.page);
+	await pond.page.getByRole('table').waitFor({ state: 'attached' });
 }
 
 async function swatch(pond: Pond) {

@@ -2,7 +2,9 @@ import { randomUUID } from 'node:crypto';
 import type { APIRequestContext } from '@playwright/test';
 import pg from 'pg';
 import { runningWith } from '../scripts/lib/running.mjs';
+import { aboutOf } from '../src/core/measures/about';
 import { COURSE, CROSSING, RECORD, SWATCH } from './support/documents';
+import { measured as measuredAs, piece as pieceAs } from './support/piece';
 import { expect, test } from './support/pond';
 import { routes } from './support/routes';
 
@@ -17,6 +19,8 @@ interface Held {
 	readonly course: string;
 	readonly picture: string;
 	readonly job: string;
+	readonly piece: string;
+	readonly measured: string;
 }
 
 const ASKED = { kind: 'sheets', as: 'md', variants: [{}] };
@@ -25,6 +29,9 @@ const DOT = Buffer.from(
 	'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
 	'base64'
 );
+
+const ABOUT = aboutOf(pieceAs('Mine'));
+const RECORDED = measuredAs();
 
 type Ask = readonly ['GET' | 'POST' | 'DELETE', string, unknown?];
 
@@ -44,7 +51,28 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/recover': null,
 	'/sign-in': null,
 	'/swatches': null,
-	'/sums': ({ swatch }) => [['GET', `/sums?swatch=${swatch}`]],
+	'/sums': ({ swatch, piece }) => [
+		['GET', `/sums?swatch=${swatch}`],
+		['GET', `/sums?piece=${piece}`]
+	],
+	'/log': null,
+	'/log/[id]': ({ piece }) => [['GET', `/log/${piece}`]],
+	'/api/pieces': ({ piece }) => [['POST', '/api/pieces', { pieceId: piece, about: ABOUT, measured: [] }]],
+	'/api/pieces/[id]': ({ piece }) => [
+		['POST', `/api/pieces/${piece}`, { id: randomUUID(), about: { title: 'Taken' } }]
+	],
+	'/api/pieces/[id]/measured': ({ piece, measured }) => [
+		[
+			'POST',
+			`/api/pieces/${piece}/measured`,
+			{ id: randomUUID(), measuredId: randomUUID(), record: RECORDED }
+		],
+		['POST', `/api/pieces/${piece}/measured`, { id: randomUUID(), measuredId: measured, record: null }]
+	],
+	'/api/pieces/[id]/removed': ({ piece }) => [
+		['DELETE', `/api/pieces/${piece}/removed`],
+		['POST', `/api/pieces/${piece}/removed`, { removed: true }]
+	],
 	'/api/settings': null,
 	'/api/bench/readings': null,
 	'/api/bench/crossings': ({ crossing }) => [
@@ -159,7 +187,8 @@ async function everything(url: string, owner: string): Promise<string> {
 		for (const [table, parents, id] of [
 			['lesson_changes', 'lessons', 'lesson_id'],
 			['swatch_versions', 'swatches', 'swatch_id'],
-			['counter_events', 'swatches', 'swatch_id']
+			['counter_events', 'swatches', 'swatch_id'],
+			['measurements', 'pieces', 'piece_id']
 		])
 			found.push(
 				(
@@ -218,8 +247,9 @@ test('another teacher, and nobody, reach nothing at any route', async ({ browser
 
 /** Gives a teacher one of each thing. */
 async function filled(request: APIRequestContext): Promise<Held> {
-	const [lesson, swatch, version, crossing, key, course, picture, job] = Array.from({ length: 8 }, () =>
-		randomUUID()
+	const [lesson, swatch, version, crossing, key, course, picture, job, piece, measured] = Array.from(
+		{ length: 10 },
+		() => randomUUID()
 	);
 	const post = async (address: string, data: unknown) => {
 		const answer = await request.post(address, { data });
@@ -237,7 +267,8 @@ async function filled(request: APIRequestContext): Promise<Held> {
 	await post('/api/bench/keys', { keyId: key, title: 'Mine', text: 'x: k2', inUse: true });
 	await post('/api/courses', { courseId: course, document: { ...COURSE, lessons: [lesson] } });
 	await post(`/api/pictures/${picture}`, DOT);
+	await post('/api/pieces', { pieceId: piece, about: ABOUT, measured: [{ id: measured, record: RECORDED }] });
 	await post(`/api/lessons/${lesson}/jobs`, { jobId: job, asked: ASKED });
 	await expect.poll(async () => (await (await request.get(`/api/jobs/${job}`)).json()).state).toBe('done');
-	return { lesson, swatch, version, crossing, key, course, picture, job };
+	return { lesson, swatch, version, crossing, key, course, picture, job, piece, measured };
 }

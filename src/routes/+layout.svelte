@@ -62,6 +62,7 @@
 		{ href: resolve('/key'), name: 'Key desk', here: (path: string) => path === '/key' },
 		{ href: resolve('/swatches'), name: 'Swatches', here: (path: string) => path.startsWith('/swatches') },
 		{ href: resolve('/sums'), name: 'Sums', here: (path: string) => path === '/sums' },
+		{ href: resolve('/log'), name: 'Log', here: (path: string) => path.startsWith('/log') },
 		{
 			href: resolve('/lessons'),
 			name: 'Lessons',
@@ -103,7 +104,7 @@
 		</a>
 		{#if data.teacher}<nav
 				aria-label="Places"
-				class="order-1 flex w-full justify-between gap-4 sm:order-none sm:w-auto sm:justify-start sm:gap-6"
+				class="order-1 flex w-full flex-wrap justify-between gap-x-1 whitespace-nowrap sm:order-none sm:w-auto sm:justify-start sm:gap-6"
 			>
 				{#each PLACES as { href, name, here } (name)}
 					{@const current = here(page.url.pathname)}

@@ -1,20 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { estimateFrom } from './estimate';
-import { drawInOf, gramsPerStitchOf, learnFrom, washedOf } from './learn';
-import type { Measured, Piece } from './schema';
+import { piece } from '../../../tests/support/piece';
+import { byKind, drawInOf, gramsPerStitchOf, hundredFrom, learnFrom, washedOf } from './learn';
 
-const ROPE =
-	'Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2: as they face.\nRow 3: p2, 2/2 RC, p2.\nRow 4: as they face.';
-const measured = (fields: Partial<Measured>): Measured => ({
-	...{ stage: 'off', of: 'whole', widthMm: 100, heightMm: 100, stitches: 20, rows: 28, on: '2026-11-20' },
-	...fields
-});
-const piece = (title: string, ...all: Partial<Measured>[]): Piece => ({
-	...{ format: 'pond-loop/piece@1', title, swatch: ROPE, needleMm: 4 },
-	yarn: { name: 'Reed', fibre: 'Wool', gramsPerBall: 50, metresPerBall: 100 },
-	measured: all.map(measured)
-});
 const samples = (...values: number[]) => values.map((value, i) => ({ piece: `p${i}`, value }));
 
 describe('what pieces say of a figure', () => {
@@ -100,5 +89,17 @@ describe('learning', () => {
 		expect(learned.washed.width.value).toBeCloseTo((3 * 1.05 + 1) / 4);
 		expect(learned.by).toMatchObject([{ fibre: 'wool' }, { needleMm: 4 }, { motif: '2/2 RC' }]);
 		expect(learnFrom([])).toMatchObject({ by: [], outliers: [], drawIn: { rule: true } });
+	});
+
+	it('tells yarns apart, and learns how long a stitch takes where it was timed', () => {
+		const slow = piece('slow', { minutes: 56, stitches: 20, rows: 28 });
+		const quick = {
+			...piece('quick', { minutes: 28, stitches: 20, rows: 28 }),
+			yarn: { ...slow.yarn, name: 'Moss' }
+		};
+		expect(byKind([slow, quick], 'yarn').map(({ key }) => key)).toEqual(['Reed', 'Moss']);
+		const { estimate } = hundredFrom([slow, quick], 'minutes', 2);
+		expect(estimate.value).toBeCloseTo((10 + 5 + 2) / 3);
+		expect(hundredFrom([slow], 'minutes', 2).estimate).toMatchObject({ value: 2, rule: true, pieces: 1 });
 	});
 });

@@ -28,6 +28,20 @@ export interface Learning extends Learned {
 	readonly outliers: readonly string[];
 }
 
+/** A piece that was left out of a figure, because it lies too far from all others in it. */
+export interface LeftOut extends Sample {
+	readonly of: 'drawIn' | 'width' | 'height' | 'gramsPerStitch' | 'grams' | 'minutes';
+}
+
+/** What pieces can be told apart by. */
+export const KINDS = {
+	yarn: ({ yarn }: Piece) => yarn.name.trim(),
+	fibre: ({ yarn }: Piece) => yarn.fibre.trim().toLowerCase(),
+	needle: ({ needleMm }: Piece) => needleMm,
+	motif: (piece: Piece) => motifOf(piece)
+} as const;
+export type Kind = keyof typeof KINDS;
+
 /** The rules of thumb that what is learned is drawn towards. */
 export interface Thumb {
 	readonly drawIn: number;
@@ -40,66 +54,92 @@ export const WASHED_BY_THUMB = 1;
 /** The width of a plain stitch of a middling yarn, in millimetres. */
 const ASSUMED_STITCH_MM = 5;
 
+/** Learns from pieces how the next one will come out: from all of them, and from each kind by itself. */
+export function learnFrom(pieces: readonly Piece[]): Learning {
+	const by = <Name extends object>(kind: Kind, named: (key: never) => Name) =>
+		byKind(pieces, kind).map(({ key, pieces: group }) => ({
+			...named(key as never),
+			...figuresFrom(group).learned
+		}));
+	const { learned, leftOut } = figuresFrom(pieces);
+	return {
+		...learned,
+		by: [
+			...by('fibre', (fibre: string) => ({ fibre })),
+			...by('needle', (needleMm: number) => ({ needleMm })),
+			...by('motif', (motif: string) => ({ motif }))
+		],
+		outliers: [...new Set(leftOut.map(({ piece }) => piece))]
+	};
+}
+
+/** The pieces of each kind, in the order the kinds come. */
+export function byKind(
+	pieces: readonly Piece[],
+	kind: Kind
+): { readonly key: string | number; readonly pieces: readonly Piece[] }[] {
+	const groups = new Map<string | number, Piece[]>();
+	for (const piece of pieces) {
+		const key = KINDS[kind](piece);
+		if (key !== '') groups.set(key, [...(groups.get(key) ?? []), piece]);
+	}
+	return [...groups].map(([key, group]) => ({ key, pieces: group }));
+}
+
 /**
- * Learns from pieces how the next one will come out.
+ * What pieces say of each figure, and which were left out of it.
  *
  * @param thumb the rules of thumb of the piece to come; those of these pieces unless it is said
  */
-export function learnFrom(pieces: readonly Piece[], thumb: Thumb = thumbOf(pieces)): Learning {
-	const all = learned(pieces, thumb);
-	const kinds: LearnedBy[] = [
-		...grouped(
-			pieces,
-			({ yarn }) => yarn.fibre.trim().toLowerCase(),
-			(fibre) => ({ fibre })
-		),
-		...grouped(
-			pieces,
-			({ needleMm }) => needleMm,
-			(needleMm) => ({ needleMm })
-		),
-		...grouped(pieces, motifOf, (motif) => ({ motif }))
-	];
-	return { ...all.learned, by: kinds, outliers: all.outliers };
-}
-
-function learned(pieces: readonly Piece[], thumb: Thumb) {
-	const sample = (of: (piece: Piece) => number | null): Sample[] =>
-		pieces.flatMap((piece) => {
-			const value = of(piece);
-			return value === null ? [] : [{ piece: piece.title, value }];
-		});
-	const drawIn = estimateFrom(sample(drawInOf), thumb.drawIn);
-	const width = estimateFrom(
-		sample((piece) => washedOf(piece, 'widthMm')),
-		thumb.washed
-	);
-	const height = estimateFrom(
-		sample((piece) => washedOf(piece, 'heightMm')),
-		thumb.washed
-	);
-	const grams = estimateFrom(sample(gramsPerStitchOf), thumb.gramsPerStitch);
-	const odd = [drawIn, width, height, grams].flatMap(({ outliers }) => outliers.map(({ piece }) => piece));
-	const found: Learned = {
-		drawIn: drawIn.estimate,
-		washed: { width: width.estimate, height: height.estimate },
-		gramsPerStitch: grams.estimate
-	};
-	return { learned: found, outliers: [...new Set(odd)] };
-}
-
-function grouped<Key extends string | number, Name extends object>(
+export function figuresFrom(
 	pieces: readonly Piece[],
-	keyOf: (piece: Piece) => Key | null,
-	named: (key: Key) => Name
-): (Learned & Name)[] {
-	const groups = new Map<Key, Piece[]>();
-	for (const piece of pieces) {
-		const key = keyOf(piece);
-		if (key !== null && key !== '') groups.set(key, [...(groups.get(key) ?? []), piece]);
-	}
-	return [...groups].map(([key, group]) => ({ ...named(key), ...learned(group, thumbOf(group)).learned }));
+	thumb: Thumb = thumbOf(pieces)
+): { readonly learned: Learned; readonly leftOut: readonly LeftOut[] } {
+	const leftOut: LeftOut[] = [];
+	const figure = (of: LeftOut['of'], sample: (piece: Piece) => number | null, rule: number): Estimate => {
+		const { estimate, outliers } = estimateFrom(samplesOf(pieces, sample), rule);
+		leftOut.push(...outliers.map((odd) => ({ ...odd, of })));
+		return estimate;
+	};
+	const learned: Learned = {
+		drawIn: figure('drawIn', drawInOf, thumb.drawIn),
+		washed: {
+			width: figure('width', (piece) => washedOf(piece, 'widthMm'), thumb.washed),
+			height: figure('height', (piece) => washedOf(piece, 'heightMm'), thumb.washed)
+		},
+		gramsPerStitch: figure('gramsPerStitch', gramsPerStitchOf, thumb.gramsPerStitch)
+	};
+	return { learned, leftOut };
 }
+
+/**
+ * What a hundred stitches weigh, in grams, or how long they take to knit, crosses and all, in minutes, by the pieces of which
+ * that was noted: each beside the rule of thumb, so that grams and minutes are told apart as finely as ratios are.
+ *
+ * @param rule the rule of thumb for a hundred stitches
+ */
+export function hundredFrom(
+	pieces: readonly Piece[],
+	of: 'grams' | 'minutes',
+	rule: number
+): { readonly estimate: Estimate; readonly leftOut: readonly LeftOut[] } {
+	const sample = ({ measured }: Piece) => {
+		const each = meanPerStitch(measured, (one) => one[of]);
+		return each === null ? null : (each * 100) / rule;
+	};
+	const { estimate, outliers } = estimateFrom(samplesOf(pieces, sample), 1);
+	const { value, low, high } = estimate;
+	return {
+		estimate: { ...estimate, value: value * rule, low: low * rule, high: high * rule },
+		leftOut: outliers.map(({ piece, value: share }) => ({ piece, value: share * rule, of }))
+	};
+}
+
+const samplesOf = (pieces: readonly Piece[], sample: (piece: Piece) => number | null): Sample[] =>
+	pieces.flatMap((piece) => {
+		const value = sample(piece);
+		return value === null ? [] : [{ piece: piece.title, value }];
+	});
 
 const mean = (values: readonly number[]): number => values.reduce((sum, one) => sum + one, 0) / values.length;
 
@@ -123,15 +163,26 @@ export function washedOf({ measured }: Piece, side: 'widthMm' | 'heightMm'): num
 }
 
 /** Grams for each stitch of what was weighed; `null` where nothing was. */
-export function gramsPerStitchOf({ measured }: Piece): number | null {
-	const weighed = measured.flatMap(({ grams, stitches, rows }) =>
-		grams === undefined ? [] : [grams / (stitches * rows)]
-	);
-	return weighed.length === 0 ? null : mean(weighed);
+export const gramsPerStitchOf = ({ measured }: Piece): number | null =>
+	meanPerStitch(measured, ({ grams }) => grams);
+
+function meanPerStitch(
+	measured: Piece['measured'],
+	of: (one: Measured) => number | undefined
+): number | null {
+	const each = measured.flatMap((one) => {
+		const whole = of(one);
+		return whole === undefined ? [] : [whole / (one.stitches * one.rows)];
+	});
+	return each.length === 0 ? null : mean(each);
 }
 
 /** What was measured last of a stretch at a stage. */
-const latest = (measured: readonly Measured[], stage: Stage, of: Measured['of']): Measured | undefined =>
+export const latest = (
+	measured: readonly Measured[],
+	stage: Stage,
+	of: Measured['of']
+): Measured | undefined =>
 	measured
 		.filter((one) => one.stage === stage && one.of === of)
 		.reduce<Measured | undefined>((last, one) => (last && last.on > one.on ? last : one), undefined);
@@ -142,16 +193,16 @@ const crossedOf: (piece: Piece) => Crossed = once((piece) => {
 	return working.ok ? crossedIn(working.value) : { ever: 0, worked: 0 };
 });
 
-/** The crosses of a piece by their names, in the order they come: what it is a piece of. */
-function motifOf(piece: Piece): string | null {
+/** The crosses of a piece by their names, in the order they come: what it is a piece of; empty where there are none. */
+const motifOf: (piece: Piece) => string = once((piece) => {
 	const working = workingOf(readPattern(piece.swatch));
-	if (!working.ok) return null;
+	if (!working.ok) return '';
 	const names = working.value.steps.flatMap(({ worked }) => worked.crossings.map(({ item }) => item.text));
-	return [...new Set(names)].join(', ') || null;
-}
+	return [...new Set(names)].join(', ');
+});
 
 /** The rules of thumb for pieces like these. */
-function thumbOf(pieces: readonly Piece[]): Thumb {
+export function thumbOf(pieces: readonly Piece[]): Thumb {
 	if (pieces.length === 0)
 		return {
 			drawIn: drawInBy({ ever: 0.5 }, USUAL_RULES),

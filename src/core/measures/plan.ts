@@ -3,7 +3,8 @@ import { fault, good, type Result } from '../result';
 import { USUAL_RULES, type Rules } from '../rules';
 import { drawInBy, longestCircular } from '../swatch/measure';
 import type { Basis } from './basis';
-import { WASHED_BY_THUMB, learnFrom } from './learn';
+import type { Estimate } from './estimate';
+import { WASHED_BY_THUMB, figuresFrom } from './learn';
 import type { Wish } from './schema';
 import { seamOf, type Seam } from './seam';
 import { ASSUMED_YARN, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
@@ -47,7 +48,7 @@ export interface Yield {
 
 /** How a wished piece will come out: by rules of thumb, and by the pieces that were measured. */
 export function yieldOf(
-	{ gauge, pieces = [], yarn }: Wish,
+	{ gauge, pieces = [], yarn }: Pick<Wish, 'gauge' | 'pieces' | 'yarn'>,
 	{ crossed, drawIn: measured }: Basis,
 	rules: Rules = USUAL_RULES
 ): Yield {
@@ -57,7 +58,7 @@ export function yieldOf(
 		washed: WASHED_BY_THUMB,
 		gramsPerStitch: gramsPerStitchByThumb(crossed, stitchMm, gramsPerMetre(yarn ?? ASSUMED_YARN), rules)
 	};
-	const { drawIn: learned, washed, gramsPerStitch } = learnFrom(pieces, thumb);
+	const { drawIn: learned, washed, gramsPerStitch } = figuresFrom(pieces, thumb).learned;
 	const drawIn =
 		measured === undefined ? learned : { value: measured, because: 'It was measured on this swatch.' };
 	const plainMm = stitchMm * washed.width.value;
@@ -69,22 +70,30 @@ export function yieldOf(
 		drawIn: drawIn.value,
 		gramsPerStitch: gramsPerStitch.value,
 		why: [
-			`Ropes draw in to ${said(drawIn.value)} of the ground's width. ${drawIn.because}`,
-			`Washing leaves ${said(washed.width.value)} of the width and ${said(washed.height.value)} of the height. ${washed.width.because}`,
-			`A stitch takes ${said(gramsPerStitch.value, 4)} g. ${gramsPerStitch.because}`
+			`Ropes draw in to ${said(drawIn.value)} of the ground's width. ${drawIn.because}${beside(drawIn, said(thumb.drawIn))}`,
+			`Washing leaves ${said(washed.width.value)} of the width and ${said(washed.height.value)} of the height. ${washed.width.because}${beside(washed.width, said(thumb.washed))}`,
+			`A stitch takes ${said(gramsPerStitch.value, 4)} g. ${gramsPerStitch.because}${beside(gramsPerStitch, said(thumb.gramsPerStitch, 4))}`
 		]
 	};
 }
 
+/** The rule of thumb stands beside whatever was learned. */
+const beside = (known: Pick<Estimate, 'because' | 'rule'>, thumb: string): string =>
+	known.rule ? '' : ` By rule of thumb it is ${thumb}.`;
 const said = (value: number, digits = 2): string => value.toFixed(digits);
+const tenths = (value: number): number => Number(value.toFixed(1));
 
-/** A plan of a wish, in whole repeats nearest to it, with the next smaller and the next larger beside it. */
+/**
+ * A plan of a wish, in whole repeats nearest to it, with the next smaller and the next larger beside it.
+ *
+ * @param yielded how it will come out, where that is known: no size changes it
+ */
 export function planOf(
 	wish: Wish,
 	basis: Basis,
-	rules: Rules = USUAL_RULES
+	rules: Rules = USUAL_RULES,
+	yielded: Yield = yieldOf(wish, basis, rules)
 ): Result<Plan & { readonly others: readonly Plan[] }> {
-	const yielded = yieldOf(wish, basis, rules);
 	const { widthMm, heightMm } = wish.wish;
 	const one = planAt(wish, basis, yielded, { across: 1, up: 1 }, rules);
 	const across = nearest(widthMm - one.dry.widthMm, basis.across.of * yielded.panelMm);
@@ -142,7 +151,7 @@ export function planAt(
 		why: [
 			`${counted(repeats.across, 'repeat')} of ${across.of}${round || across.plus === 0 ? '' : ` and ${across.plus} once`}${sides + ground > 0 ? `, with ${ground + 2 * sides} plain beside them` : ''}: ${castOn} stitches.`,
 			`${counted(repeats.up, 'repeat')} of ${up} rows: ${rows} rows.`,
-			`Gauge: ${gauge.stitches} stitches and ${gauge.rows} rows for 100 mm of unwashed ground.`,
+			`Gauge: ${tenths(gauge.stitches)} stitches and ${tenths(gauge.rows)} rows for 100 mm of unwashed ground.`,
 			...why,
 			`${Math.round(share * 100)} in a hundred of the yarn is kept spare.`,
 			...(flare > 0

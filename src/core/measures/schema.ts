@@ -19,11 +19,17 @@ export const yarnShape = z.readonly(
 		name,
 		fibre: name,
 		gramsPerBall: z.number().check(z.minimum(1), z.maximum(5_000)),
-		metresPerBall: z.number().check(z.minimum(1), z.maximum(20_000))
+		metresPerBall: z.number().check(z.minimum(1), z.maximum(20_000)),
+		colour: z.optional(name),
+		/** the dye lot, as the label has it */
+		lot: z.optional(name)
 	})
 );
 
-/** One measurement: a stretch of so many stitches and rows, in millimetres; what it weighs, in grams, where it was weighed. */
+/**
+ * One measurement: a stretch of so many stitches and rows, in millimetres; what it weighs, in grams, and how long knitting it
+ * took, in minutes, where that is known.
+ */
 export const measuredShape = z.readonly(
 	z.strictObject({
 		stage: z.enum(STAGES),
@@ -33,26 +39,42 @@ export const measuredShape = z.readonly(
 		stitches: count,
 		rows: count,
 		grams: z.optional(z.number().check(z.minimum(0.1), z.maximum(50_000))),
+		minutes: z.optional(z.number().check(z.minimum(1), z.maximum(60_000))),
 		on: dayShape
 	})
 );
+
+/** Most measurements of one piece. */
+export const MOST_MEASURED = 400;
+
+const about = {
+	title: name,
+	swatch: z.string().check(z.maxLength(MOST_SWATCH_TEXT)),
+	yarn: yarnShape,
+	needleMm: z.number().check(z.minimum(0.5), z.maximum(50)),
+	/** the id of a photograph of it */
+	picture: z.optional(z.uuid())
+};
+
+/** What a piece is, whatever was measured on it: its name, rows, yarn and needle. */
+export const pieceAboutShape = z.readonly(z.strictObject(about));
 
 /** The shape of `pond-loop/piece@1`: a swatch or a piece, measured as it lives. */
 export const pieceShape = z.readonly(
 	z.strictObject({
 		format: z._default(z.literal(PIECE_FORMAT), PIECE_FORMAT),
-		title: name,
-		swatch: z.string().check(z.maxLength(MOST_SWATCH_TEXT)),
-		yarn: yarnShape,
-		needleMm: z.number().check(z.minimum(0.5), z.maximum(50)),
-		measured: z.readonly(z.array(measuredShape).check(z.maxLength(400)))
+		...about,
+		measured: z.readonly(z.array(measuredShape).check(z.maxLength(MOST_MEASURED)))
 	})
 );
+
+export type PieceAbout = z.infer<typeof pieceAboutShape>;
 
 export type Piece = z.infer<typeof pieceShape>;
 export type Measured = z.infer<typeof measuredShape>;
 export type Yarn = z.infer<typeof yarnShape>;
 export type Stage = (typeof STAGES)[number];
+export type Extent = (typeof EXTENTS)[number];
 
 const size = z.number().check(z.minimum(1), z.maximum(50_000));
 const perTen = z.number().check(z.minimum(1), z.maximum(200));

@@ -2,7 +2,7 @@ import { awaitAway } from './device.svelte';
 
 const CACHES = 'pond-stage';
 
-/** Keeps this page in the browser, a stage or a swatch, so that it opens again while the server is away. */
+/** Keeps this page in the browser, a stage, a swatch or a piece, so that it opens again while the server is away. */
 export async function keepHere(): Promise<void> {
 	// Only over TLS, or on the machine itself.
 	if (!('serviceWorker' in navigator)) return;

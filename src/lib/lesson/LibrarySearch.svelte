@@ -6,7 +6,10 @@
 	/** Looks for words in everything the teacher has; what is found stands under the field as one types. */
 	let { words = $bindable(''), field = $bindable() }: { words?: string; field?: HTMLInputElement } = $props();
 
-	const KINDS = { lesson: 'Lesson', swatch: 'Swatch', crossing: 'Kept cross', key: 'Key' } as const;
+	const KINDS = {
+		...{ lesson: 'Lesson', swatch: 'Swatch', piece: 'Piece' },
+		...{ crossing: 'Kept cross', key: 'Key' }
+	} as const;
 	/** Pause after a key before the server is asked. */
 	const REST_MS = 160;
 
@@ -27,6 +30,7 @@
 	const addressOf = ({ kind, id, title }: SearchFinding): string => {
 		if (kind === 'lesson') return resolve('/lessons/[id]', { id });
 		if (kind === 'swatch') return resolve('/swatches/[id]', { id });
+		if (kind === 'piece') return resolve('/log/[id]', { id });
 		return kind === 'key' ? resolve('/key') : resolve(`/?name=${encodeURIComponent(title)}`);
 	};
 	/** the words around in pieces, every second one of them looked for */
@@ -34,7 +38,7 @@
 </script>
 
 <label class="block">
-	<span class="mb-1 block text-quiet">Search lessons, swatches, kept crosses and keys</span>
+	<span class="mb-1 block text-quiet">Search lessons, swatches, pieces, kept crosses and keys</span>
 	<input
 		bind:this={field}
 		class="input"

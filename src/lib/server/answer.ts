@@ -21,6 +21,9 @@ export const noSuchCourse = () =>
 export const noSuchSwatch = () =>
 	refuse(404, 'missing', 'This swatch is not here. It may have been removed; look in the list of swatches.');
 
+export const noSuchPiece = () =>
+	refuse(404, 'missing', 'This piece is not here. It may have been removed; look in the log.');
+
 /** Whether something from an address can be an id at all. */
 export const isId = (text: string): boolean => z.safeParse(z.uuid(), text).success;
 

@@ -3,22 +3,29 @@
 	import { dryingOf } from '$core/measures/finish';
 	import type { Plan } from '$core/measures/plan';
 	import { counted } from '$core/naming/numbers';
-	import { knittingMinutes } from '$core/planning/knitting';
-	import { ratesWith } from '$core/planning/rates';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { Planned } from './planning.svelte';
 
 	/** What a plan comes to, why, and the next smaller and larger. */
-	let { plan, fibre, onsize }: { plan: Planned; fibre: string; onsize: (other: Plan) => void } = $props();
+	let {
+		plan,
+		fibre,
+		knitting,
+		onsize
+	}: {
+		plan: Planned;
+		fibre: string;
+		/** how long it takes to knit, and by how many of the teacher's pieces; by none, by rates */
+		knitting: { readonly minutes: number; readonly byPieces: number };
+		onsize: (other: Plan) => void;
+	} = $props();
 
 	const settings = getSettings();
 	const said = (mm: number) => lengthSaid(mm, settings.value);
 	const size = ({ widthMm, heightMm }: Plan['dry']) => `${said(widthMm)} × ${said(heightMm)}`;
 	const drying = $derived(dryingOf(fibre));
-	const hours = $derived(
-		knittingMinutes(plan.castOn, plan.rows, settings.value.level, ratesWith(settings.value.rates)) / 60
-	);
-	const OF = { edge: 'edge, each side', ground: 'plain ground', repeats: 'repeats' } as const;
+	const hours = $derived(knitting.minutes / 60);
+	const OF = { edge: 'edge, each side', ground: 'plain ground', repeats: 'in repeats' } as const;
 	const figures = $derived([
 		{ what: 'Cast on', is: counted(plan.castOn, 'stitch', 'stitches') },
 		{ what: 'Across', is: plan.stitches.map(({ of, count }) => `${count} ${OF[of]}`).join(' · ') },
@@ -47,7 +54,10 @@
 			: []),
 		...(plan.seam ? [{ what: 'In a seam', is: plan.seam.says }] : []),
 		{
-			what: 'Knitting, at your rates',
+			what:
+				knitting.byPieces > 0
+					? `Knitting, as you took for ${knitting.byPieces} pieces`
+					: 'Knitting, at your rates, crosses and all',
 			is: hours < 1 ? 'under an hour' : `about ${counted(Math.round(hours), 'hour')}`
 		},
 		{ what: 'Drying', is: drying.takes },

@@ -1,21 +1,27 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { lengthSaid } from '$core/hands/voice';
+	import { materialsOf } from '$core/measures/materials';
 	import { planRows } from '$core/measures/planRows';
 	import { newSwatch } from '$core/swatch/schema';
 	import { newId } from '$lib/client/id';
-	import { postJson } from '$lib/client/requests';
+	import { getJson, postJson } from '$lib/client/requests';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
+	import { USUAL_NEEDLE_MM, USUAL_YARN } from '$lib/log/begin';
+	import YarnFields from '$lib/log/YarnFields.svelte';
+	import { fileName, save } from '$lib/ui/save';
+	import { PIECES, allPiecesShape, pieceOf } from '$lib/wire/log';
 	import { versionsAt } from '$lib/wire/swatch';
 	import type { SumsPage } from '$lib/wire/sums';
+	import MaterialsList from './MaterialsList.svelte';
+	import PanelFields from './PanelFields.svelte';
 	import PlanFigures from './PlanFigures.svelte';
 	import PlanPicture from './PlanPicture.svelte';
-	import { Planning } from './planning.svelte';
-	import YarnFields from './YarnFields.svelte';
+	import { LEARN_FROM, Planning, type LearnFrom } from './planning.svelte';
 
 	/** From a swatch to a piece: its size is pulled, everything else follows, each number with its reason. */
 	let { data }: { data: SumsPage } = $props();
@@ -24,7 +30,14 @@
 		'Multiple of 8 + 2.\nRow 1 (RS): p2, *k4, p4; rep from * to end.\nRow 2: as they face.\nRow 3: p2, *2/2 RC, p4; rep from * to end.\nRow 4: as they face.\nRow 5: p2, *k4, p4; rep from * to end.\nRow 6: as they face.\nRep rows 1-6 for pattern.';
 
 	const settings = getSettings();
-	const planning = untrack(() => new Planning(settings, data.from?.swatch ?? { text: SAMPLE }));
+	let trouble = $state<string | null>(null);
+	const planning = untrack(() => new Planning(settings, data.from ?? { swatch: { text: SAMPLE } }));
+	onMount(async () => {
+		if (data.pieces.length === 0) return;
+		const answer = await getJson(PIECES, allPiecesShape);
+		if (answer.ok) planning.pieces = answer.value.pieces.map(pieceOf);
+		else trouble = answer.error.message;
+	});
 	const inches = $derived(settings.value.units === 'in');
 	const perUnit = $derived(inches ? 25.4 : 10);
 	const unit = $derived(inches ? 'in' : 'cm');
@@ -40,22 +53,92 @@
 
 	let needle = $state(80);
 	let grams = $state(100);
-	let trouble = $state<string | null>(null);
 
-	async function makeRows() {
-		if (!plan) return;
-		const rows = planRows(planning.text, plan, planning.shape === 'round');
-		if (!rows.ok) return void (trouble = rows.error.message);
+	/** a swatch and a piece are told apart in one list */
+	const pieceValue = (id: string) => `piece ${id}`;
+	const fromValue = $derived(
+		data.from === null ? '' : 'piece' in data.from ? pieceValue(data.from.id) : data.from.id
+	);
+	const fromTitle = $derived(
+		data.from === null ? 'A piece' : 'piece' in data.from ? data.from.piece.title : data.from.swatch.title
+	);
+	const planFrom = (value: string) =>
+		goto(
+			resolve(
+				value.startsWith('piece ')
+					? `/sums?piece=${value.slice(6)}`
+					: value
+						? `/sums?swatch=${value}`
+						: '/sums'
+			)
+		);
+	const needed = $derived(
+		plan
+			? materialsOf(
+					plan,
+					{ yarn: planning.yarn, needleMm: planning.needleMm, crosses: planning.crosses },
+					(mm) => lengthSaid(mm, settings.value)
+				)
+			: []
+	);
+	const planTitle = $derived(
+		plan
+			? `${fromTitle}, ${lengthSaid(plan.dry.widthMm, settings.value)} × ${lengthSaid(plan.dry.heightMm, settings.value)}`.slice(
+					0,
+					200
+				)
+			: fromTitle
+	);
+
+	/** Makes the rows of the plan a swatch; its id, or `null` where that cannot be, which the page then says. */
+	async function keepRows(): Promise<string | null> {
+		if (!plan || !planning.text.ok) return null;
+		const rows = planRows(planning.text.value, plan, planning.shape === 'round');
+		if (!rows.ok) return ((trouble = rows.error.message), null);
 		const id = newId();
-		const title = `${data.from?.swatch.title ?? 'A piece'}, ${lengthSaid(plan.dry.widthMm, settings.value)} × ${lengthSaid(plan.dry.heightMm, settings.value)}`;
 		const swatch = {
-			...newSwatch(title.slice(0, 200), rows.value),
+			...newSwatch(planTitle, rows.value),
 			gauge: planning.gauge,
 			wishedMm: plan.dry.heightMm
 		};
 		trouble = await postJson(versionsAt(id), { id: newId(), base: null, swatch, said: 'planned' });
-		if (!trouble) await goto(resolve('/swatches/[id]', { id }));
+		return trouble ? null : id;
 	}
+	async function makeRows() {
+		const id = await keepRows();
+		if (id) await goto(resolve('/swatches/[id]', { id }));
+	}
+	async function teachIt() {
+		const id = await keepRows();
+		if (id) await goto(resolve(`/lessons?draft=${id}`));
+	}
+	async function log() {
+		const id = await keepRows();
+		if (!id || !planning.text.ok || !plan) return;
+		const rows = planRows(planning.text.value, plan, planning.shape === 'round');
+		const about = {
+			title: planTitle,
+			swatch: rows.ok ? rows.value : '',
+			yarn: planning.yarn ?? USUAL_YARN,
+			needleMm: planning.needleMm ?? USUAL_NEEDLE_MM
+		};
+		const pieceId = newId();
+		trouble = await postJson(PIECES, { pieceId, about, measured: [] });
+		if (!trouble) await goto(resolve('/log/[id]', { id: pieceId }));
+	}
+	const takeFile = () =>
+		save(
+			`${JSON.stringify({ format: 'pond-loop/plan@1', title: planTitle, wish: planning.wish, plan, materials: needed }, null, '\t')}\n`,
+			`${fileName(planTitle)}.plan.json`,
+			'application/json'
+		);
+	const LEARN_SAID: Record<LearnFrom, string> = {
+		all: 'all my pieces',
+		yarn: 'those of this yarn',
+		fibre: 'those of this fibre',
+		none: 'none, rules of thumb'
+	};
+	const USUAL_NAMED_YARN = untrack(() => planning.yarn) ?? USUAL_YARN;
 </script>
 
 <svelte:head><title>Sums · Pond Loop</title></svelte:head>
@@ -67,7 +150,8 @@
 			<p class="mt-1 text-lg text-quiet">From a swatch to a piece: pull its size, and the rest follows.</p>
 		</div>
 		<div class="flex flex-wrap gap-3 print:hidden">
-			<button type="button" class="btn btn-outline" onclick={() => print()}>Print it</button>
+			<button type="button" class="btn" disabled={!plan} onclick={takeFile}>Take it as a file</button>
+			<button type="button" class="btn btn-outline" disabled={!plan} onclick={() => print()}>Print it</button>
 			<button type="button" class="btn btn-primary" disabled={!plan} onclick={makeRows}>Make its rows</button>
 		</div>
 	</div>
@@ -77,22 +161,15 @@
 		<section class="size grid content-start gap-5 print:hidden" aria-label="What you wish">
 			<Choices
 				label="From"
-				value={data.from?.id ?? ''}
+				value={fromValue}
 				choices={[
 					{ value: '', label: data.from ? 'a rope to try' : 'the rows below' },
-					...data.swatches.map(({ id, title }) => ({ value: id, label: title }))
+					...data.swatches.map(({ id, title }) => ({ value: id, label: title })),
+					...data.pieces.map(({ id, title }) => ({ value: pieceValue(id), label: `log: ${title}` }))
 				]}
-				onchoose={(id) => void goto(resolve(id ? `/sums?swatch=${id}` : '/sums'))}
+				onchoose={planFrom}
 			/>
-			<details>
-				<summary class="min-h-8 cursor-pointer">The rows it is planned from</summary>
-				<textarea
-					class="textarea mt-2 min-h-40 w-full font-mono text-sm"
-					aria-label="Rows of the repeat"
-					spellcheck="false"
-					maxlength="200000"
-					bind:value={planning.text}></textarea>
-			</details>
+			<PanelFields {planning} />
 			<Choices
 				label="Worked"
 				value={planning.shape}
@@ -161,7 +238,47 @@
 					onset={(ground) => (planning.ground = ground)}
 				/>
 			</div>
-			<YarnFields yarn={planning.yarn} onset={(yarn) => (planning.yarn = yarn)} />
+			<fieldset class="grid gap-3">
+				<legend class="sr-only">The yarn</legend>
+				<label class="flex min-h-11 items-center gap-2"
+					><input
+						type="checkbox"
+						class="size-5 accent-base-content"
+						checked={planning.yarn !== null}
+						onchange={(event) => (planning.yarn = event.currentTarget.checked ? USUAL_NAMED_YARN : null)}
+					/> I know the yarn</label
+				>
+				{#if planning.yarn}<YarnFields yarn={planning.yarn} onset={(yarn) => (planning.yarn = yarn)} />{/if}
+			</fieldset>
+			<label class="grid gap-1">
+				<span class="text-quiet">Kept spare: {Math.round((planning.wish.spare ?? 0) * 100)} in a hundred</span
+				>
+				<input
+					type="range"
+					class="slider"
+					min="0"
+					max="1"
+					step="0.05"
+					value={planning.wish.spare}
+					oninput={(event) => (planning.spare = event.currentTarget.valueAsNumber)}
+				/>
+			</label>
+			{#if planning.pieces.length > 0}
+				<Choices
+					label="Learns from"
+					value={planning.learnFrom}
+					choices={LEARN_FROM.filter((like) => planning.yarn || like === 'all' || like === 'none').map(
+						(value) => ({
+							value,
+							label:
+								value === 'none'
+									? LEARN_SAID.none
+									: `${LEARN_SAID[value]}, ${planning.piecesFor(value).length}`
+						})
+					)}
+					onchoose={(like) => (planning.learnFrom = like)}
+				/>
+			{/if}
 			<div class="grid gap-3 border-t border-hairline pt-4">
 				<h2 class="text-lg">Or the other way round</h2>
 				{#if planning.shape === 'flat'}
@@ -200,14 +317,21 @@
 		<section class="plan grid content-start gap-6" aria-label="The plan" aria-live="polite">
 			{#if plan}
 				<PlanPicture {plan} />
+				<h2 class="hidden text-2xl print:block">{planTitle}</h2>
 				<PlanFigures
 					{plan}
+					knitting={planning.minutesOf(plan)}
 					fibre={planning.yarn?.fibre ?? 'wool'}
 					onsize={({ dry }) => {
 						planning.widthMm = dry.widthMm;
 						planning.heightMm = dry.heightMm;
 					}}
 				/>
+				<MaterialsList {needed} />
+				<div class="flex flex-wrap gap-3 border-t border-hairline pt-4 print:hidden">
+					<button type="button" class="btn btn-outline" onclick={teachIt}>A lesson or course from it</button>
+					<button type="button" class="btn" onclick={log}>Begin it in the log</button>
+				</div>
 			{:else if !planning.plan.ok}
 				<div class="border-l-4 border-accent py-2 pl-4 text-lg">{planning.plan.error.message}</div>
 			{/if}

@@ -1,15 +1,29 @@
-import { basisOf } from '$core/measures/basis';
+import { workingOf } from '$core/fabric/fabric';
+import { basisIn } from '$core/measures/basis';
+import { hundredFrom } from '$core/measures/learn';
+import { sideBySide } from '$core/measures/panels';
 import { acrossOn, planAt, planOf, upFrom, yieldOf } from '$core/measures/plan';
-import type { Wish, Yarn } from '$core/measures/schema';
-import { mapResult, type Result } from '$core/result';
+import type { Piece, Wish, Yarn } from '$core/measures/schema';
+import { gaugeIn } from '$core/measures/stages';
+import { readPattern } from '$core/pattern/pattern';
+import { movementsPerStitch, pieceMinutes } from '$core/planning/pieceHours';
+import { ratesWith } from '$core/planning/rates';
+import { good, mapResult, type Result } from '$core/result';
 import { rulesWith } from '$core/rules';
 import { gaugeOf, type Gauge } from '$core/swatch/measure';
 import type { Swatch } from '$core/swatch/schema';
 import type { OpenSettings } from '$lib/client/settings.svelte';
 
+/** Which of the teacher's own pieces a plan learns from. */
+export const LEARN_FROM = ['all', 'yarn', 'fibre', 'none'] as const;
+export type LearnFrom = (typeof LEARN_FROM)[number];
+
 /** What a piece is wished to be, and the plan that follows as it is changed. */
 export class Planning {
-	text = $state('');
+	/** rows of its panels, in the order a right side row works them; one, unless panels are set side by side */
+	panels = $state<string[]>([]);
+	/** stitches of ground between two panels */
+	between = $state(4);
 	shape = $state<'flat' | 'round'>('flat');
 	/** in millimetres, dry */
 	widthMm = $state(400);
@@ -17,55 +31,118 @@ export class Planning {
 	gauge = $state.raw<Gauge>({ stitches: 20, rows: 28 });
 	edge = $state(2);
 	ground = $state(4);
+	/** yarn kept over, as a share of what is knitted; as the rules of thumb have it unless it was pulled */
+	spare = $state<number | null>(null);
 	yarn = $state.raw<Yarn | null>(null);
+	needleMm = $state<number | null>(null);
+	/** the teacher's own pieces, once they are here */
+	pieces = $state.raw<readonly Piece[]>([]);
+	learnFrom = $state<LearnFrom>('all');
 	#settings: OpenSettings;
 	#drawIn: number | undefined;
 
-	/** @param from the swatch it is planned from: its rows, and what was measured on it */
-	constructor(settings: OpenSettings, from: Pick<Swatch, 'text' | 'gauge' | 'drawIn'>) {
+	/** @param from the swatch or the piece it is planned from: its rows, and what was measured on it */
+	constructor(
+		settings: OpenSettings,
+		from: { readonly swatch: Pick<Swatch, 'text' | 'gauge' | 'drawIn'> } | { readonly piece: Piece }
+	) {
 		this.#settings = settings;
-		this.text = from.text;
-		this.gauge = gaugeOf(from);
-		this.#drawIn = from.drawIn;
+		if ('piece' in from) {
+			const { swatch, yarn, needleMm } = from.piece;
+			this.panels = [swatch];
+			this.gauge = gaugeOf({ gauge: gaugeIn(from.piece) ?? undefined });
+			this.yarn = yarn;
+			this.needleMm = needleMm;
+		} else {
+			this.panels = [from.swatch.text];
+			this.gauge = gaugeOf(from.swatch);
+			this.#drawIn = from.swatch.drawIn;
+		}
 	}
 
 	readonly rules = $derived.by(() => rulesWith(this.#settings.value.rules));
-	readonly basis = $derived.by(() =>
-		mapResult(basisOf(this.text, this.shape === 'round'), (basis) => ({ ...basis, drawIn: this.#drawIn }))
+	/** the rows that are repeated: those of the one panel, or of all side by side */
+	readonly text: Result<string> = $derived.by(() =>
+		this.panels.length === 1
+			? good(this.panels[0])
+			: sideBySide(this.panels, this.between, this.shape === 'round')
 	);
+	readonly working = $derived.by(() => (this.text.ok ? workingOf(readPattern(this.text.value)) : this.text));
+	readonly basis = $derived.by(() =>
+		mapResult(this.working, (working) => ({
+			...basisIn(working, this.shape === 'round'),
+			drawIn: this.panels.length === 1 ? this.#drawIn : undefined
+		}))
+	);
+	/** the pieces that are learned from */
+	readonly learned = $derived.by(() => this.piecesFor(this.learnFrom));
 	readonly wish = $derived.by((): Wish => ({
-		swatch: this.text,
+		swatch: this.text.ok ? this.text.value : '',
 		gauge: this.gauge,
 		wish: { widthMm: this.widthMm, heightMm: this.heightMm, shape: this.shape },
 		edge: this.edge,
 		ground: this.ground,
+		spare: this.spare ?? this.rules.spareYarn / 100,
 		...(this.yarn ? { yarn: this.yarn } : {})
 	}));
-	readonly plan = $derived.by((): Result<Planned> =>
-		this.basis.ok ? planOf(this.wish, this.basis.value, this.rules) : this.basis
+	/** how it comes out: asked anew only when what is learned from, the gauge or the yarn is another, not at every size */
+	readonly yielded = $derived.by(() => {
+		const { gauge, yarn, learned: pieces } = this;
+		const known = { gauge, pieces: [...pieces], ...(yarn ? { yarn } : {}) };
+		return mapResult(this.basis, (basis) => yieldOf(known, basis, this.rules));
+	});
+	readonly plan = $derived.by((): Result<Planned> => {
+		if (!this.basis.ok) return this.basis;
+		if (!this.yielded.ok) return this.yielded;
+		return planOf(this.wish, this.basis.value, this.rules, this.yielded.value);
+	});
+	/** whether anything crosses in its rows */
+	readonly crosses = $derived(this.basis.ok && this.basis.value.crossed.ever > 0);
+	readonly #movements = $derived.by(() =>
+		this.working.ok ? movementsPerStitch(this.working.value, this.#settings.value.level) : 0
 	);
+
+	/** The teacher's pieces that are like the one to be. */
+	piecesFor(like: LearnFrom): readonly Piece[] {
+		const { yarn } = this;
+		if (like === 'none') return [];
+		if (like === 'all' || !yarn) return this.pieces;
+		const same = (one: string, other: string) => one.trim().toLowerCase() === other.trim().toLowerCase();
+		const field = like === 'yarn' ? 'name' : 'fibre';
+		return this.pieces.filter((piece) => same(piece.yarn[field], yarn[field]));
+	}
+
+	/** How long it takes to knit, in minutes: by the pieces that were timed, else by rates. */
+	minutesOf({ castOn, rows, stitches }: Planned): { readonly minutes: number; readonly byPieces: number } {
+		const rates = ratesWith(this.#settings.value.rates);
+		const { level } = this.#settings.value;
+		const { estimate } = hundredFrom(this.learned, 'minutes', (rates.stitch[level] * 100) / 60);
+		if (!estimate.rule) return { minutes: (castOn * rows * estimate.value) / 100, byPieces: estimate.pieces };
+		return { minutes: pieceMinutes({ castOn, rows, stitches }, this.#movements, level, rates), byPieces: 0 };
+	}
 
 	/** Wishes the width that a needle so long allows; or says why none does. */
 	asWideAs(needleMm: number): string | null {
-		if (!this.basis.ok) return this.basis.error.message;
-		const yielded = yieldOf(this.wish, this.basis.value, this.rules);
-		const across = acrossOn(needleMm, this.wish, this.basis.value, yielded);
+		const { basis, yielded } = this;
+		if (!basis.ok) return basis.error.message;
+		if (!yielded.ok) return yielded.error.message;
+		const across = acrossOn(needleMm, this.wish, basis.value, yielded.value);
 		if (across < 1) return 'Not even one repeat lies on a needle so short.';
-		const { dry } = planAt(this.wish, this.basis.value, yielded, { across, up: 1 }, this.rules);
+		const { dry } = planAt(this.wish, basis.value, yielded.value, { across, up: 1 }, this.rules);
 		this.widthMm = dry.widthMm;
 		return null;
 	}
 
 	/** Wishes the height that so many grams are enough for, at the width there is; or says why they are not. */
 	asHighAs(grams: number): string | null {
-		const { basis, plan } = this;
+		const { basis, plan, yielded } = this;
 		if (!basis.ok) return basis.error.message;
+		if (!yielded.ok) return yielded.error.message;
 		if (!plan.ok) return plan.error.message;
-		const yielded = yieldOf(this.wish, basis.value, this.rules);
-		const up = upFrom(grams, this.wish, basis.value, yielded, plan.value.repeatsAcross, this.rules);
+		const across = plan.value.repeatsAcross;
+		const up = upFrom(grams, this.wish, basis.value, yielded.value, across, this.rules);
 		if (up < 1) return `${grams} g are not enough for one repeat at this width.`;
-		const repeats = { across: plan.value.repeatsAcross, up };
-		this.heightMm = planAt(this.wish, basis.value, yielded, repeats, this.rules).dry.heightMm;
+		this.heightMm = planAt(this.wish, basis.value, yielded.value, { across, up }, this.rules).dry.heightMm;
 		return null;
 	}
 }

@@ -12,16 +12,25 @@
 	let {
 		press,
 		motif = 'plait',
+		bare = false,
 		onmake
 	}: {
 		/** the motif to begin with */
 		motif?: MotifKind;
+		/** without border and edge: a panel of something larger */
+		bare?: boolean;
 		/** the words of the button */
 		press: string;
 		onmake: (text: string, title: string) => void;
 	} = $props();
 
-	let recipe = $state<Recipe>({ ...USUAL_RECIPE, motif: untrack(() => motif), border: 4 });
+	let recipe = $state<Recipe>(
+		untrack(() => ({
+			...USUAL_RECIPE,
+			motif,
+			...(bare ? { border: 0, edge: 0, flare: false } : { border: 4 })
+		}))
+	);
 	const set = (fields: Partial<Recipe>) => (recipe = { ...recipe, ...fields });
 	const made = $derived(generate(recipe));
 	let working = $state.raw<Working | null>(null);

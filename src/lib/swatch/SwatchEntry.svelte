@@ -1,32 +1,20 @@
 <script lang="ts">
 	import { counted } from '$core/naming/numbers';
 	import type { Snippet } from 'svelte';
-	import { whenSeen } from '$lib/ui/seen';
 	import type { Working } from '$core/fabric/fabric';
-	import { workingFor } from './rows';
 	import type { SwatchLine } from '$lib/wire/swatch';
 	import { MEDIUM_NAMES } from '$lib/ui/words';
-	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
+	import ClothThumb from './ClothThumb.svelte';
 
-	/** A swatch in a list. Its rows are worked when it comes into sight: a shelf may be long. */
+	/** A swatch in a list. */
 	let { swatch, href, children }: { swatch: SwatchLine; href?: string; children: Snippet } = $props();
 
-	let seen = $state(false);
-	/** the rows as worked, `null` where they cannot be; nothing yet while they are being worked */
 	let working = $state.raw<Working | null>();
-	$effect(() => {
-		if (seen) void workingFor(swatch).then((worked) => (working = worked));
-	});
 	const medium = $derived(MEDIUM_NAMES[swatch.medium].toLowerCase());
 </script>
 
-<li
-	{@attach whenSeen(() => (seen = true))}
-	class="group relative -mx-3 flex items-start gap-5 rounded-2xl px-3 py-5 hover:bg-base-100"
->
-	<span class="block h-28 w-28 shrink-0 overflow-hidden rounded-xl bg-base-100" aria-hidden="true">
-		{#if working}<SwatchPicture {working} rows={16} fit="fill" />{/if}
-	</span>
+<li class="group relative -mx-3 flex items-start gap-5 rounded-2xl px-3 py-5 hover:bg-base-100">
+	<ClothThumb text={swatch.text} medium={swatch.medium} bind:working />
 	<div class="min-w-0 flex-1">
 		<!-- eslint-disable svelte/no-navigation-without-resolve -- resolved where the list is made -->
 		<!-- The whole entry can be pressed, but for what lies above it. -->

@@ -6,7 +6,8 @@
 	let {
 		title,
 		points,
-		lines
+		lines,
+		fromZero = true
 	}: {
 		title: string;
 		/** what stands below, one for each value of every line */
@@ -16,7 +17,12 @@
 			readonly values: readonly number[];
 			readonly dashed?: boolean;
 		}[];
+		/** whether the foot of the chart is nothing: where it is how much something changed that matters, it is not */
+		fromZero?: boolean;
 	} = $props();
+	/** room for the words at the end, in pixels: a letter is about so wide */
+	const LETTER = 7.5;
+	const room = $derived(24 + LETTER * Math.max(...lines.map(({ says }) => says.length)));
 
 	let canvas: HTMLCanvasElement;
 	let chart = $state.raw<LineChart<'line', number[], string>>();
@@ -74,10 +80,10 @@
 				animation: false,
 				maintainAspectRatio: false,
 				events: [],
-				layout: { padding: { right: 150, top: 12 } },
+				layout: { padding: { right: room, top: 12 } },
 				scales: {
 					x: { grid: { display: false }, ticks },
-					y: { beginAtZero: true, grid, ticks: { ...ticks, maxTicksLimit: 5 } }
+					y: { beginAtZero: fromZero, grid, ticks: { ...ticks, maxTicksLimit: 5 } }
 				}
 			}
 		});

@@ -8,5 +8,6 @@ export const broughtInShape = z.object({
 	lessons: z.number(),
 	swatches: z.number(),
 	courses: z.number(),
+	pieces: z.number(),
 	pictures: z.number()
 });

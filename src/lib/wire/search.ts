@@ -9,7 +9,7 @@ export const searchAt = (words: string) => `/api/search?q=${encodeURIComponent(w
 /** Something of the teacher's that words were found in. */
 const foundShape = z.readonly(
 	z.object({
-		kind: z.enum(['lesson', 'swatch', 'crossing', 'key']),
+		kind: z.enum(['lesson', 'swatch', 'piece', 'crossing', 'key']),
 		id: z.string(),
 		title: z.string(),
 		/** the words around, those that were looked for between « and » */

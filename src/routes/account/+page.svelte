@@ -24,8 +24,8 @@
 		const answer = await postFile(ARCHIVE, file);
 		const brought = answer.ok ? parseShape(broughtInShape, answer.value, 'what an archive brings') : answer;
 		if (brought.ok) {
-			const { lessons, swatches, courses, pictures } = brought.value;
-			said = `Brought in: ${counted(lessons, 'lesson')}, ${counted(swatches, 'swatch', 'swatches')}, ${counted(courses, 'course')}, ${counted(pictures, 'picture')}.`;
+			const { lessons, swatches, courses, pieces, pictures } = brought.value;
+			said = `Brought in: ${counted(lessons, 'lesson')}, ${counted(swatches, 'swatch', 'swatches')}, ${counted(courses, 'course')}, ${counted(pieces, 'piece')}, ${counted(pictures, 'picture')}.`;
 		} else wrong = brought.error.message;
 		bringing = false;
 	}

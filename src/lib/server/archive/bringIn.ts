@@ -6,6 +6,7 @@ import { courseShape } from '$core/planning/course';
 import type { Lesson } from '$core/lesson/lesson';
 import { lessonShape } from '$core/lesson/schema';
 import { soundLesson } from '$core/lesson/sound';
+import { pieceShape } from '$core/measures/schema';
 import { fault, good, type Result } from '$core/result';
 import { swatchShape } from '$core/swatch/schema';
 import { keepableText } from '../keepable';
@@ -15,7 +16,7 @@ import { MANIFEST, renumbering, SHAPES } from './shapes';
 import { unpack, type Unpacked } from './unpack';
 
 /** How much of each kind came. */
-export type Came = Readonly<Record<'lessons' | 'swatches' | 'courses' | 'pictures', number>>;
+export type Came = Readonly<Record<'lessons' | 'swatches' | 'courses' | 'pieces' | 'pictures', number>>;
 
 type Files = ReadonlyMap<string, Unpacked>;
 
@@ -38,7 +39,7 @@ export async function bringIn({
 	const manifest = soundManifest(files.value);
 	if (!manifest.ok) return manifest;
 	const holdings = holdingsIn(files.value, manifest.value);
-	const came = { lessons: 0, swatches: 0, courses: 0, pictures: 0 };
+	const came = { lessons: 0, swatches: 0, courses: 0, pieces: 0, pictures: 0 };
 	for await (const held of holdings.each()) {
 		if (!held.ok) return held;
 		if (held.value.kind !== 'bench') came[held.value.kind]++;
@@ -74,7 +75,8 @@ function soundManifest(files: Files): Result<Manifest> {
 const DOCUMENTS = [
 	{ kind: 'lessons', document: lessonShape, kept: SHAPES.lesson },
 	{ kind: 'swatches', document: swatchShape, kept: SHAPES.swatch },
-	{ kind: 'courses', document: courseShape, kept: SHAPES.course }
+	{ kind: 'courses', document: courseShape, kept: SHAPES.course },
+	{ kind: 'pieces', document: pieceShape, kept: SHAPES.piece }
 ] as const;
 
 /** What an archive holds, in the shapes it must have, under ids that are new. */

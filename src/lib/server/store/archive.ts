@@ -2,6 +2,8 @@ import { randomUUID } from 'node:crypto';
 import type * as z from 'zod/mini';
 import type { Course } from '$core/planning/course';
 import type { Lesson } from '$core/lesson/lesson';
+import { aboutOf } from '$core/measures/about';
+import type { Piece } from '$core/measures/schema';
 import type { Swatch } from '$core/swatch/schema';
 import type pg from 'pg';
 import type { SHAPES } from '../archive/shapes';
@@ -16,6 +18,7 @@ export type Holding =
 	| ({ readonly kind: 'lessons'; readonly document: Lesson } & Kept<'lesson'>)
 	| ({ readonly kind: 'swatches'; readonly document: Swatch } & Kept<'swatch'>)
 	| ({ readonly kind: 'courses'; readonly document: Course } & Kept<'course'>)
+	| ({ readonly kind: 'pieces'; readonly document: Piece } & Kept<'piece'>)
 	| ({ readonly kind: 'bench' } & Kept<'bench'>)
 	| ({ readonly kind: 'pictures' } & DatedPicture);
 
@@ -52,6 +55,20 @@ const FOLDERS = {
 		ids: `select id from courses where owner = $1 order by ${ms('changed_at')}, document->>'title'`,
 		one: `select id, document, version, ${ms('changed_at')} as "changedAt", ${ms('removed_at')} as away
 			from courses where id = $1`,
+		long: {}
+	},
+	pieces: {
+		ids: `select id from pieces where owner = $1 order by ${ms('made_at')}, about->>'title'`,
+		one: `select pieces.id,
+				'{"format": "pond-loop/piece@1"}' || about || jsonb_build_object('measured', coalesce(records, '[]')) as document,
+				coalesce(ids, '[]') as "measuredIds", ${ms('made_at')} as "madeAt", ${ms('changed_at')} as "changedAt",
+				${ms('removed_at')} as away
+			from pieces left join lateral (
+				select jsonb_agg(record order by made_at, record::text) as records,
+					jsonb_agg(measurements.id order by made_at, record::text) as ids
+				from measurements where piece_id = pieces.id
+			) as all_of_it on true
+			where pieces.id = $1`,
 		long: {}
 	}
 } as const;
@@ -189,6 +206,18 @@ async function put(client: pg.PoolClient, owner: string, held: Holding): Promise
 			values ($2, $1, $3, $4, ${moment(5)}, ${moment(6)})`,
 			...[held.id, held.document, held.version, held.changedAt, held.away]
 		);
+	if (held.kind === 'pieces') {
+		await put(
+			`insert into pieces (id, owner, about, made_at, changed_at, removed_at)
+			values ($2, $1, $3, ${moment(4)}, ${moment(5)}, ${moment(6)})`,
+			...[held.id, aboutOf(held.document), held.madeAt, held.changedAt, held.away]
+		);
+		for (const [n, record] of held.document.measured.entries())
+			await client.query(
+				`insert into measurements (id, piece_id, record, made_at) values ($1, $2, $3, ${moment(4)})`,
+				[held.measuredIds[n], held.id, record, held.madeAt + n]
+			);
+	}
 	if (held.kind === 'bench') {
 		for (const { name, medium, crossing, saying, changedAt, away } of held.crossings)
 			await put(

@@ -29,8 +29,8 @@ export async function findPicture(owner: string, id: string): Promise<KeptPictur
 }
 
 /**
- * Deletes the pictures that no lesson of a teacher's points at, nor any step of its history. One of the last day stays: the
- * text that points at it may be on its way.
+ * Deletes the pictures that no lesson of a teacher's points at, nor any step of its history, and that are of no piece. One
+ * of the last day stays: what points at it may be on its way.
  */
 export async function deletePicturesOfNothing(client: pg.PoolClient, owner: string): Promise<void> {
 	await client.query(
@@ -40,7 +40,8 @@ export async function deletePicturesOfNothing(client: pg.PoolClient, owner: stri
 					from lessons where owner = $1
 				union all
 				select change::text from lesson_changes join lessons on lessons.id = lesson_id where owner = $1
-			) as texts, regexp_matches(said, '/pictures/([0-9a-f-]{36})', 'g') as pointed)`,
+			) as texts, regexp_matches(said, '/pictures/([0-9a-f-]{36})', 'g') as pointed)
+			and not exists (select from pieces where owner = $1 and about->>'picture' = pictures.id::text)`,
 		[owner]
 	);
 }

@@ -4,7 +4,7 @@ import { database } from '../pool';
 const MOST_FOUND = 40;
 
 /**
- * Looks for words in everything of the teacher's: lessons with their tags, swatches, kept crossings and keys. The last
+ * Looks for words in everything of the teacher's: lessons with their tags, swatches, pieces, kept crossings and keys. The last
  * word may be half written. Best first.
  */
 export async function search(owner: string, words: string): Promise<SearchFinding[]> {
@@ -28,6 +28,9 @@ export async function search(owner: string, words: string): Promise<SearchFindin
 			select 'crossing', id, name, ts_rank(words, query)
 			from kept_crossings, wanted where owner = $1 and removed_at is null and words @@ query
 			union all
+			select 'piece', id, about->>'title', ts_rank(words, query)
+			from pieces, wanted where owner = $1 and removed_at is null and words @@ query
+			union all
 			select 'key', id, title, ts_rank(words, query)
 			from keys, wanted where owner = $1 and removed_at is null and words @@ query
 			order by rank desc nulls last, title limit ${MOST_FOUND}
@@ -39,6 +42,8 @@ export async function search(owner: string, words: string): Promise<SearchFindin
 					where kind = 'lesson' and lessons.id = found.id and jsonb_typeof(said) = 'string'),
 				(select document->>'text' from swatches where kind = 'swatch' and swatches.id = found.id),
 				(select saying from kept_crossings where kind = 'crossing' and kept_crossings.id = found.id),
+				(select concat_ws(' · ', about->'yarn'->>'name', about->'yarn'->>'fibre', about->'yarn'->>'colour', about->'yarn'->>'lot')
+					from pieces where kind = 'piece' and pieces.id = found.id),
 				(select text from keys where kind = 'key' and keys.id = found.id),
 				''
 			), query, 'StartSel=«, StopSel=», MaxWords=18, MinWords=8, MaxFragments=1'), '') as around

@@ -31,11 +31,12 @@ export async function keepSettings(teacher: string, settings: SentSettings): Pro
 	await database().query('update teachers set settings = $2 where id = $1', [teacher, settings]);
 }
 
-/** Whether a teacher has made anything here yet: a lesson, a swatch, a key or a kept cross. */
+/** Whether a teacher has made anything here yet: a lesson, a swatch, a piece, a key or a kept cross. */
 export async function hasWork(teacher: string): Promise<boolean> {
 	const { rows } = await database().query<{ has: boolean }>({
 		name: 'has-work',
 		text: `select exists (select from lessons where owner = $1) or exists (select from swatches where owner = $1)
+			or exists (select from pieces where owner = $1)
 			or exists (select from keys where owner = $1) or exists (select from kept_crossings where owner = $1) as has`,
 		values: [teacher]
 	});

@@ -1,0 +1,7 @@
+<script lang="ts">
+	import LogDesk from '$lib/log/LogDesk.svelte';
+
+	let { data } = $props();
+</script>
+
+<LogDesk {data} />
