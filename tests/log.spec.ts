@@ -91,7 +91,7 @@ test.describe('on a phone', () => {
 		await page.getByRole('button', { name: 'Make its rows' }).tap();
 		await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
 		await awake(page);
-		await page.getByRole('button', { name: 'One row more' }).tap();
+		await page.getByRole('button', { name: 'One row done' }).tap();
 		await expect(page.getByTestId('done')).toHaveText('1 row done');
 	});
 });
@@ -186,4 +186,47 @@ test('panels side by side become a plan, a file, a piece of the log and a lesson
 	await page.getByRole('button', { name: 'A lesson or course from it' }).click();
 	await page.waitForURL(/\/lessons\?draft=/);
 	await expect(page.getByRole('dialog').getByRole('button', { name: 'Keep this lesson' })).toBeEnabled();
+});
+
+test('a class measures on the stage, each learner for herself, and it stands in the log', async ({
+	pond,
+	page
+}) => {
+	const { press, write } = byKeyboard(page);
+	const lesson = await pond.draft('2/2 RC');
+	await pond.open(lesson);
+	await page.getByRole('button', { name: 'Add a part' }).click();
+	await page.getByRole('button', { name: 'something to measure' }).click();
+	await page.getByLabel('It is', { exact: true }).selectOption('bound off');
+	await expect(page.getByText('On a kitchen scale, to a gram', { exact: false })).toBeVisible();
+	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+	await pond.open(`${lesson}/stage`);
+	const say = page.getByTestId('sentence');
+	for (let parts = 0; parts < 30 && (await say.textContent()) !== 'Lay it flat'; parts++)
+		await page.keyboard.press('ArrowDown');
+	await expect(say).toHaveText('Lay it flat');
+	await page.keyboard.press('PageDown');
+	await expect(page.getByTestId('detail')).toContainText('from edge stitch to edge stitch');
+	await press(page.getByRole('button', { name: 'Write it in the log' }));
+	const drawer = page.getByRole('complementary', { name: 'Into the log' });
+	await expect(drawer.getByRole('button', { name: 'off', exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await write(drawer.getByLabel('Width, cm', { exact: true }), '9');
+	await page.keyboard.press('Tab');
+	await write(drawer.getByLabel('Height, cm', { exact: true }), '11');
+	await page.keyboard.press('Tab');
+	await write(drawer.getByRole('textbox', { name: 'Rows in it' }), '30');
+	await page.keyboard.press('Enter');
+	await expect(drawer.getByRole('list', { name: 'Written down' })).toContainText('bound off: 9 cm × 11 cm');
+	await page.keyboard.press('Escape');
+	await expect(drawer).toBeHidden();
+	await expect
+		.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes('outbox')).length))
+		.toBe(0);
+	await pond.open('/log');
+	await expect(page.getByRole('list', { name: 'Pieces' }).getByRole('listitem').first()).toContainText(
+		'9 cm × 11 cm, all of it bound off'
+	);
 });

@@ -12,6 +12,7 @@ export const GOES_HOME: Readonly<Record<Part['kind'], boolean>> = {
 	mend: true,
 	check: true,
 	tension: true,
+	measure: true,
 	finish: true,
 	care: false,
 	note: true

@@ -2,6 +2,7 @@ import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
 import { finishingOf } from '../teaching/finishing';
+import { measuringOf } from '../teaching/measuring';
 import { ropesOf } from '../teaching/ropes';
 import { tensionOf } from '../teaching/tension';
 import { repeatsOf } from '../teaching/repeats';
@@ -48,6 +49,8 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 				{ kind: 'text', text: part.question },
 				{ kind: 'room', lines: 2 }
 			];
+		case 'measure':
+			return measuringBlocks(lesson, part, voice);
 		case 'finish':
 			return finishingBlocks(lesson, voice);
 		case 'tension':
@@ -58,6 +61,17 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 			return [];
 	}
 }
+
+/** What is measured, how, and room to write it down. */
+const measuringBlocks = (lesson: Lesson, part: Extract<Part, { kind: 'measure' }>, voice: Voice): Block[] => [
+	{
+		kind: 'text',
+		text: measuringOf(lesson, part, voice)
+			.map(({ title, says }) => `- **${title}.** ${says}`)
+			.join('\n')
+	},
+	{ kind: 'room', lines: 2 }
+];
 
 /** Finishing, as the craft has it, step by step. */
 export const finishingBlocks = (lesson: Lesson, voice: Voice): Block[] => [

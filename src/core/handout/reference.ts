@@ -8,6 +8,8 @@ import { handed } from '../ways/handed';
 import { sayIn } from '../ways/sayIn';
 import { slipPicture } from './partSections';
 import type { Block, Section } from './schema';
+import { knittedBefore, knittedBeforeSaid } from '../planning/knittedBefore';
+import { USUAL_RATES } from '../planning/rates';
 
 /** The key: each cross of the lesson by its name, how it is worked, and what other patterns call it. */
 export function keySection(lesson: Lesson, voice: Voice): Section | null {
@@ -121,11 +123,14 @@ export const careSection = ({ children }: Pick<Lesson, 'children'>): Section => 
 	]
 });
 
-/** What is needed, with amounts and reasons. */
-export function materialSection({ materials }: Lesson): Section | null {
-	if (materials.length === 0) return null;
-	const items = materials.map(
-		({ what, why, amount }) => `${what}${amount ? `, ${amount}` : ''}${why ? `: ${why}` : ''}`
-	);
+/** What is needed, with amounts and reasons, and what is knitted before. */
+export function materialSection(lesson: Lesson): Section | null {
+	const items = [
+		...lesson.materials.map(
+			({ what, why, amount }) => `${what}${amount ? `, ${amount}` : ''}${why ? `: ${why}` : ''}`
+		),
+		...knittedBefore(lesson, USUAL_RATES).map((one) => `knitted before – ${knittedBeforeSaid(one)}`)
+	];
+	if (items.length === 0) return null;
 	return { id: 'materials', title: 'What you need', blocks: [{ kind: 'list', items }] };
 }

@@ -91,6 +91,7 @@ const OWN: Partial<Record<Part['kind'], readonly string[]>> = {
 	swatch: ['swatch', 'from', 'to', 'read'],
 	practice: ['crossing', 'swatch', 'from', 'to', 'times'],
 	count: ['swatch', 'row'],
+	measure: ['swatch', 'stage'],
 	mend: ['crossing', 'slip'],
 	check: ['crossing', 'question', 'answer']
 };

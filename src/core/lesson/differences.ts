@@ -26,6 +26,7 @@ const OWN_FIELDS = [
 	'leftHanded',
 	'starts',
 	'yarn',
+	'fibre',
 	'needles',
 	'names',
 	'homework'

@@ -1,6 +1,8 @@
 import * as z from 'zod/mini';
 import { LEVELS, YARNS } from '../ways/cautions';
 import { crossingShape } from '../crossing/schema';
+import { FIBRES } from '../measures/finish';
+import { STAGES } from '../measures/schema';
 import { localTimeShape } from '../moment';
 import { RULES, type RuleId } from '../rules';
 
@@ -106,6 +108,8 @@ export const partShape = z.readonly(
 		}),
 		/** slack and tension: where this cross gapes, what helps, what is normal */
 		z.strictObject({ ...common, kind: z.literal('tension'), crossing: id }),
+		/** a piece of the class is measured, and its figures go into the log */
+		z.strictObject({ ...common, kind: z.literal('measure'), swatch: z.optional(id), stage: z.enum(STAGES) }),
 		z.strictObject({ ...common, kind: z.literal('finish') }),
 		z.strictObject({ ...common, kind: z.literal('care') }),
 		z.strictObject({ ...common, kind: z.literal('note') })
@@ -125,6 +129,7 @@ export const lessonSwatchShape = z.readonly(
 );
 
 const yarn = z.enum(YARNS);
+const fibre = z.enum(FIBRES);
 
 /** Rules of thumb that are other than usual, each within its range. */
 export const rulesShape = z.partial(
@@ -176,6 +181,8 @@ export const lessonShape = z.readonly(
 		learners: z.optional(learners),
 		starts: z.optional(localTimeShape),
 		yarn: z.optional(yarn),
+		/** what the class knits with: finishing goes by it */
+		fibre: z.optional(fibre),
 		needles: z.optional(needles),
 		names: z.optional(names),
 		/** for children: shorter parts, and other words of care */
@@ -207,6 +214,7 @@ export const lessonFieldsShape = z.readonly(
 			leftHanded: people,
 			learners,
 			yarn,
+			fibre,
 			needles,
 			names,
 			materials,
@@ -237,6 +245,7 @@ export const partFieldsShape = z.readonly(
 			to: z.nullable(row),
 			read: z.enum(['rows', 'chart']),
 			row: z.nullable(row),
+			stage: z.enum(STAGES),
 			question: text,
 			answer: text
 		})

@@ -11,6 +11,7 @@ export const PALETTE = [
 	'check',
 	'mend',
 	'count',
+	'measure',
 	'tension',
 	'care',
 	'finish',
@@ -21,7 +22,7 @@ export type PaletteKind = (typeof PALETTE)[number];
 /** Kinds that a lesson has something for: most need a crossing, some need rows. */
 export const addableTo = ({ crossings, swatches }: Lesson): PaletteKind[] =>
 	PALETTE.filter((kind) => {
-		if (['explain', 'care', 'finish', 'note'].includes(kind)) return true;
+		if (['explain', 'care', 'measure', 'finish', 'note'].includes(kind)) return true;
 		if (kind === 'count' || kind === 'swatch') return swatches.length > 0;
 		return crossings.length > 0 || (kind === 'compare' && swatches.length > 1);
 	});

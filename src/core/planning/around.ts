@@ -216,6 +216,7 @@ function slotOf(part: Part, lesson: Lesson, was = part): string | null {
 		case 'mend':
 			return /^Another/.test(was.title) ? 'second mend' : 'mend';
 		case 'compare':
+		case 'measure':
 		case 'finish':
 		case 'swatch':
 		case 'count':

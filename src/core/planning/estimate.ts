@@ -17,6 +17,8 @@ const USUAL_PEOPLE = 8;
 const MEND_TALKS = 2;
 /** Six points, and two swatches to look at. */
 const TENSION_TALKS = 2;
+/** Laying flat, across, up, writing it down. */
+const MEASURE_TALKS = 1.5;
 const FINISH_MINUTES = 10;
 
 /**
@@ -81,6 +83,8 @@ function minutesFor(lesson: Lesson, part: Part, rates: Rates): number {
 			return rates.rest[level];
 		case 'tension':
 			return talk * TENSION_TALKS;
+		case 'measure':
+			return talk * MEASURE_TALKS + hands;
 		case 'finish':
 			return FINISH_MINUTES;
 		case 'note':

@@ -21,6 +21,7 @@ const CABLE = /cable needle|\bcn\b/i;
 const MARKERS = /marker|safety pin/i;
 const HOOK = /crochet hook|latch hook|crochet/i;
 const PINS = /\bpins?\b/i;
+const TAPE = /\btape\b|ruler/i;
 const TOOLS = /transfer tool|tools?\b/i;
 
 const NEVER = 'never larger than the working needles';
@@ -34,7 +35,9 @@ const TRIAL_YARN = '15 g each';
 /** Yarn for each learner, by the rows that the lesson knits. */
 function yarnFor(lesson: Lesson): string {
 	const worked = lesson.swatches.flatMap(({ id }) => swatchOf(lesson, id) ?? []);
-	return worked.length === 0 ? TRIAL_YARN : `${gramsEach(worked, rulesWith(lesson.rules))} g each`;
+	if (worked.length === 0) return TRIAL_YARN;
+	const each = gramsEach(worked, rulesWith(lesson.rules));
+	return `${each} g each${lesson.people ? `, ${each * lesson.people} g for ${lesson.people}` : ''}`;
 }
 
 /** All that the parts of a lesson need, each once, with its reason; amounts follow the number of people where it is known. */
@@ -68,6 +71,15 @@ export function needsOf(lesson: Lesson): MaterialNeed[] {
 			case 'mend':
 				if (!bed && LADDERED.includes(part.slip))
 					need(part, 'a crochet hook', 'to hook laddered stitches up', '1 for two', HOOK);
+				break;
+			case 'measure':
+				need(
+					part,
+					'a tape measure and a kitchen scale',
+					'what is measured plans the next piece',
+					'for the table',
+					TAPE
+				);
 				break;
 			case 'finish':
 				need(

@@ -34,6 +34,14 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 				title: 'A rest for the hands',
 				text: 'Loose grip, a stretch of fingers and wrists. Stop at pain; pain that stays is for a doctor or hand therapist.'
 			};
+		case 'measure':
+			return {
+				...common,
+				kind,
+				...(swatch ? { swatch: swatch.id } : {}),
+				stage: 'needle',
+				title: 'Measure it together'
+			};
 		case 'finish':
 			return { ...common, kind, title: 'Bind off, soak, pin out', text: '' };
 		case 'note':

@@ -1,5 +1,6 @@
 import { lengthSaid, type Voice } from '../hands/voice';
 import type { Lesson } from '../lesson/lesson';
+import { dryingOf, type Fibre } from '../measures/finish';
 import { wordsInTerms } from '../telling/terms';
 import type { Point } from './point';
 
@@ -27,13 +28,21 @@ const BIND_OFF: Readonly<Record<Lesson['medium'], string>> = {
 };
 const CORNER = 'Lift the last stitch, or leave it loose: so the corner stays square.';
 
-/** Finishing for a lesson, step by step, in the words and lengths of a voice. */
+/** Drying where nobody says which fibre it is. */
+const DRY =
+	'Half a day for thin wool or acrylic, a whole one for wool of some weight, up to two days for cotton or thick yarn. Unpinned, wool takes a little back; cotton and acrylic hardly.';
+/** Fibres that spring back from what they were pinned to. */
+const SPRINGS: readonly Fibre[] = ['wool', 'silk'];
+const capital = (said: string): string => said.charAt(0).toUpperCase() + said.slice(1);
+
+/** Finishing for a lesson, step by step, by its fibre where that is known, in the words and lengths of a voice. */
 export function finishingOf(
-	{ medium }: Pick<Lesson, 'medium'>,
+	{ medium, fibre }: Pick<Lesson, 'medium' | 'fibre'>,
 	voice: Pick<Voice, 'terms' | 'units' | 'locale'>
 ): FinishingPoint[] {
 	const wish = lengthSaid(WISH_MM, voice);
-	const pinned = lengthSaid(WISH_MM + WISH_MM / STRETCH, voice);
+	const springs = fibre === undefined || SPRINGS.includes(fibre);
+	const pinned = lengthSaid(springs ? WISH_MM + WISH_MM / STRETCH : WISH_MM, voice);
 	const steps: FinishingPoint[] = [
 		{ step: 'bind-off', title: 'Bind off', says: `${BIND_OFF[medium]} ${CORNER}` },
 		{
@@ -44,12 +53,12 @@ export function finishingOf(
 		{
 			step: 'pin',
 			title: 'Pin it out',
-			says: `Pin inside the edge stitches, about an eighth past the wish: ${pinned} for ${wish}. Enough to even the cables out, not so much that they flatten. Count the pins in and out; no steam on acrylic or on relief.`
+			says: `Pin inside the edge stitches, ${springs ? `about an eighth past the wish: ${pinned} for ${wish}` : `to the wish and no further: ${fibre} keeps what it is pinned to`}. Enough to even the cables out, not so much that they flatten. Count the pins in and out; no steam on ${fibre === undefined || fibre === 'acrylic' ? 'acrylic or on relief' : 'relief'}.`
 		},
 		{
 			step: 'dry',
 			title: 'Let it dry',
-			says: 'Half a day for thin wool or acrylic, a whole one for wool of some weight, up to two days for cotton or thick yarn. Unpinned, wool takes a little back; cotton and acrylic hardly. Ends stay unwoven until then.'
+			says: `${fibre === undefined ? DRY : `${capital(dryingOf(fibre).takes)}. Unpinned, ${fibre} ${springs ? 'takes a little back' : 'hardly takes anything back'}.`} Ends stay unwoven until then.`
 		},
 		{
 			step: 'seam',

@@ -4,6 +4,7 @@
 	import { counted } from '$core/naming/numbers';
 	import { startSaid } from '$lib/ui/locale';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { FIBRES, type Fibre } from '$core/measures/finish';
 	import { LEVEL_CHOICES, SCHOOL_WORDS, YARN_CHOICES } from '$lib/ui/words';
 	import Icon from '$lib/ui/Icon.svelte';
 	import TagsField from './TagsField.svelte';
@@ -45,7 +46,10 @@
 
 	const set = (
 		fields: Partial<
-			Pick<Lesson, 'title' | 'level' | 'minutes' | 'starts' | 'people' | 'leftHanded' | 'yarn' | 'needles'>
+			Pick<
+				Lesson,
+				'title' | 'level' | 'minutes' | 'starts' | 'people' | 'leftHanded' | 'yarn' | 'fibre' | 'needles'
+			>
 		>
 	) => open.change({ kind: 'set', fields }, { topic: `set ${Object.keys(fields)[0]}` });
 </script>
@@ -133,6 +137,15 @@
 				value={lesson.yarn ?? 'plain'}
 				choices={YARN_CHOICES}
 				onchoose={(yarn) => set({ yarn })}
+			/>
+			<Choices
+				label="Fibre"
+				value={lesson.fibre ?? ''}
+				choices={[
+					...(lesson.fibre ? [] : [{ value: '', label: 'not said' }]),
+					...FIBRES.map((value) => ({ value, label: value }))
+				]}
+				onchoose={(fibre) => fibre && set({ fibre: fibre as Fibre })}
 			/>
 			{#if lesson.crossings.length > 0}
 				<Choices

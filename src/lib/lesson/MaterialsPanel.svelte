@@ -1,12 +1,17 @@
 <script lang="ts">
 	import type { Lesson } from '$core/lesson/lesson';
+	import { knittedBefore, knittedBeforeSaid } from '$core/planning/knittedBefore';
+	import { ratesWith } from '$core/planning/rates';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import type { OpenLesson } from './openLesson.svelte';
 
 	/** What the class needs, with the reason; written as freely as the rest. */
 	let { open }: { open: OpenLesson } = $props();
 
 	type Material = Lesson['materials'][number];
+	const settings = getSettings();
 	const materials = $derived(open.lesson.materials);
+	const before = $derived(knittedBefore(open.lesson, ratesWith(settings.value.rates)));
 	let editing = $state(false);
 
 	const set = (list: readonly Material[]) =>
@@ -62,7 +67,7 @@
 		<button type="button" class="btn mt-3" onclick={() => set([...materials, { what: '' }])}
 			>Add a line</button
 		>
-	{:else if materials.length === 0}
+	{:else if materials.length === 0 && before.length === 0}
 		<p class="text-quiet">Nothing yet. What parts need is found by the checks.</p>
 	{:else}
 		<ul class="divide-y divide-hairline">
@@ -70,6 +75,12 @@
 				<li class="py-2.5 leading-snug">
 					<span class="font-semibold">{what}</span>{amount ? `, ${amount}` : ''}
 					{#if why}<span class="block text-sm text-quiet">{why}</span>{/if}
+				</li>
+			{/each}
+			{#each before as one (one.title)}
+				<li class="py-2.5 leading-snug">
+					<span class="font-semibold">Knitted before.</span>
+					{knittedBeforeSaid(one)}
 				</li>
 			{/each}
 		</ul>

@@ -3,6 +3,8 @@
 	import type { Change, Part } from '$core/lesson/lesson';
 	import { madeWays } from '$core/planning/made';
 	import { MOST_ROW } from '$core/lesson/schema';
+	import { STAGES } from '$core/measures/schema';
+	import { STAGE_SAID } from '$core/measures/stages';
 	import { isBed } from '$core/technique/medium';
 	import { slipShape } from '$core/lesson/schema';
 	import { slipName } from '$core/lesson/slipName';
@@ -170,6 +172,21 @@
 				const id = piece.slice(piece.indexOf(' ') + 1);
 				set(piece.startsWith('rows ') ? { swatch: id } : { crossing: id });
 			}}
+		/>
+	{:else if part.kind === 'measure'}
+		{#if swatches.length > 0}
+			<Choices
+				label="What is measured"
+				value={part.swatch ?? ''}
+				choices={[...(part.swatch ? [] : [{ value: '', label: 'a piece of theirs' }]), ...swatches]}
+				onchoose={(swatch) => swatch && set({ swatch })}
+			/>
+		{/if}
+		<Choices
+			label="It is"
+			value={part.stage}
+			choices={STAGES.map((value) => ({ value, label: STAGE_SAID[value] }))}
+			onchoose={(stage) => set({ stage })}
 		/>
 	{:else if part.kind === 'swatch' || part.kind === 'count'}
 		{#if swatches.length > 1}

@@ -95,7 +95,7 @@
 	{/if}
 {:else if part.kind === 'swatch' && part.read === 'chart'}
 	{#await import('./ChartPart.svelte') then { default: ChartPart }}<ChartPart {lesson} {part} />{/await}
-{:else if part.kind === 'finish' || part.kind === 'tension'}
+{:else if part.kind === 'finish' || part.kind === 'tension' || part.kind === 'measure'}
 	{#await import('./PointsView.svelte') then { default: PointsView }}<PointsView {lesson} {part} />{/await}
 {:else if part.kind === 'mend'}
 	{#await import('./MendView.svelte') then { default: MendView }}<MendView {lesson} {part} />{/await}

@@ -9,7 +9,8 @@
 	import TensionPicture from '$lib/drawing/TensionPicture.svelte';
 
 	/** What a part goes through point by point, each with what is seen of it. */
-	let { lesson, part }: { lesson: Lesson; part: Extract<Part, { kind: 'finish' | 'tension' }> } = $props();
+	let { lesson, part }: { lesson: Lesson; part: Extract<Part, { kind: 'finish' | 'tension' | 'measure' }> } =
+		$props();
 
 	const voice = $derived(getSettings().value);
 	const points = $derived(pointsOf(lesson, part, voice));

@@ -4,7 +4,9 @@
 	import { numberSaid } from '$core/locale';
 	import type { LeftOut } from '$core/measures/learn';
 	import { counted } from '$core/naming/numbers';
+	import { learnedRules } from '$core/measures/learnedRules';
 	import { ratesWith } from '$core/planning/rates';
+	import { USUAL_RULES, type RuleId } from '$core/rules';
 	import { Errand } from '$lib/client/errand.svelte';
 	import { getJson } from '$lib/client/requests';
 	import { getSettings } from '$lib/client/settings.svelte';
@@ -95,6 +97,15 @@
 		grams: 'yarn for a hundred stitches',
 		minutes: 'time for a hundred stitches'
 	};
+	/** the rules of thumb as the teacher's own pieces have them: drafts, materials and figures reckon by those then */
+	const ownRules = $derived.by(() => {
+		const all = kind === 'all' ? groups.at(0) : undefined;
+		return all ? learnedRules(all.learned, all.thumb, USUAL_RULES) : null;
+	});
+	const taken = $derived(
+		ownRules !== null &&
+			Object.entries(ownRules).every(([id, value]) => settings.value.rules?.[id as RuleId] === value)
+	);
 	const said = (value: number, places: number) => numberSaid(value, settings.locale, places);
 	const headOf = (key: string) => (kind === 'needle' ? `${said(Number(key), 2)} mm` : key);
 </script>
@@ -146,6 +157,20 @@
 				{/each}
 			</section>
 		{/each}
+		{#if ownRules && Object.keys(ownRules).length > 0}
+			<div class="flex flex-wrap items-center gap-3 border-t border-hairline pt-5">
+				<button
+					type="button"
+					class="btn btn-outline"
+					disabled={taken}
+					onclick={() => settings.change({ rules: { ...settings.value.rules, ...ownRules } })}
+					>{taken ? 'Lessons reckon by these' : 'Let lessons reckon by these'}</button
+				>
+				<span class="max-w-prose text-quiet"
+					>Yarn for a class and how panels draw in become your own rules of thumb, instead of the usual ones.</span
+				>
+			</div>
+		{/if}
 		<p class="max-w-prose text-quiet">
 			The bar holds where eight of ten next pieces will be; the dashed line is the rule of thumb, and counts
 			as one piece more.

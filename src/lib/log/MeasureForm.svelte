@@ -2,7 +2,7 @@
 	import { untrack } from 'svelte';
 	import { lengthSaid } from '$core/hands/voice';
 	import { numberSaid } from '$core/locale';
-	import { STAGES, type Measured } from '$core/measures/schema';
+	import { STAGES, type Measured, type Stage } from '$core/measures/schema';
 	import { STAGE_SHORT } from '$core/measures/stages';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
@@ -18,6 +18,7 @@
 		before,
 		counts,
 		today,
+		begin,
 		onkeep
 	}: {
 		/** the id of the piece */
@@ -27,11 +28,13 @@
 		counts: Counts;
 		/** the day it is here */
 		today: string;
+		/** the stage it is at; the one after the last where nothing is said */
+		begin?: Stage;
 		onkeep: (record: Measured) => void;
 	} = $props();
 
 	const settings = getSettings();
-	const measuring = untrack(() => new Measuring({ piece, corrects }, before, counts, today));
+	const measuring = untrack(() => new Measuring({ piece, corrects }, before, counts, today, begin));
 	const entry = $derived(measuring.entry);
 	const inches = $derived(settings.value.units === 'in');
 	const perUnit = $derived(inches ? 25.4 : 10);

@@ -60,13 +60,14 @@ export class Measuring {
 	/**
 	 * @param about where this is kept while it is typed: the piece, and the measurement that is corrected
 	 * @param before what was measured on the piece already, without the one that is corrected
-	 * @param first the measurement that is corrected
+	 * @param begin the stage it is at, where that is known
 	 */
 	constructor(
 		about: { readonly piece: string; readonly corrects?: { readonly id: string; readonly record: Measured } },
 		before: readonly Measured[],
 		counts: Counts,
-		readonly today: string
+		readonly today: string,
+		begin?: Stage
 	) {
 		this.#key = `pond-loop:measuring:${about.piece}:${about.corrects?.id ?? ''}`;
 		this.#before = before;
@@ -77,7 +78,7 @@ export class Measuring {
 			kept ??
 			(about.corrects
 				? { grams: null, minutes: null, ...about.corrects.record }
-				: this.#offered(nextStage(before, 'whole'), 'whole'));
+				: this.#offered(begin ?? nextStage(before, 'whole'), 'whole'));
 	}
 
 	/** Types something in. */

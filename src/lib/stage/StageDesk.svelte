@@ -149,6 +149,8 @@
 		opening = false;
 	}
 
+	/** what the class measures is written down beside the stage */
+	let logging = $state(false);
 	/** on a narrow page what is asked stands out of the way of what is played */
 	let folded = $state(false);
 	const switches = $derived(switchesOf(lead, openBeside));
@@ -166,7 +168,7 @@
 
 <div
 	class="stage"
-	class:aside={lead.beside || lead.asking}
+	class:aside={lead.beside || lead.asking || (logging && part?.kind === 'measure')}
 	class:asking={lead.asking && !folded}
 	class:under={lead.asking && folded}
 	data-theme="evening"
@@ -196,6 +198,13 @@
 		{:else}
 			<StagePicture {stage} {texts} />
 			<div class="absolute top-3 right-5 sm:right-10"><Countdown {stage} {now} /></div>
+			{#if part.kind === 'measure' && !stage.wrongShown}
+				<button
+					type="button"
+					class="ask btn px-6! py-3! text-xl btn-primary"
+					onclick={() => (logging = !logging)}>Write it in the log</button
+				>
+			{/if}
 			{#if stage.asks && !stage.moment.told && !stage.wrongShown}
 				<button type="button" class="ask btn px-6! py-3! text-xl btn-primary" onclick={() => lead.ask('tell')}
 					>{part.kind === 'mend' ? 'Show where it comes from, and the mend' : 'Show the answer'}
@@ -263,7 +272,11 @@
 	/>
 </div>
 
-{#if lead.asking}
+{#if logging && part?.kind === 'measure'}
+	{#await import('./StageMeasure.svelte') then { default: StageMeasure }}
+		<StageMeasure {stage} {part} onclose={() => (logging = false)} />
+	{/await}
+{:else if lead.asking}
 	{#await import('./StageWrong.svelte') then { default: StageWrong }}
 		<StageWrong {stage} bind:folded onclose={() => lead.wrong()} />
 	{/await}

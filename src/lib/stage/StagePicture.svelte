@@ -138,9 +138,11 @@
 		</div>
 		<div class="h-[38vh]">{@render cloth(step + 1)}</div>
 	</div>
-{:else if stage.rows && (part.kind === 'count' || part.kind === 'practice')}
+{:else if stage.rows && (part.kind === 'count' || part.kind === 'practice' || part.kind === 'measure')}
 	<div class="mx-auto h-full max-w-4xl p-4">
-		{@render cloth(part.kind === 'count' ? (part.row ?? Infinity) : (part.to ?? Infinity))}
+		{@render cloth(
+			(part.kind === 'count' ? part.row : part.kind === 'practice' ? part.to : undefined) ?? Infinity
+		)}
 	</div>
 {:else if part.kind === 'practice' && seen}
 	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">

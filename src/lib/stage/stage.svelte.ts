@@ -1,3 +1,4 @@
+import type { KeptPiece } from '$lib/wire/log';
 import { timed, type Lesson } from '$core/lesson/lesson';
 import { repeatsOf } from '$core/teaching/repeats';
 import { retold, toldIn } from '$core/telling/said';
@@ -17,6 +18,8 @@ export class Stage {
 	moment = $state.raw<Moment>(FIRST_MOMENT);
 	readonly #written: Lesson;
 	#settings: OpenSettings;
+	/** pieces of this class in the log, by whose they are */
+	logged: Readonly<Record<string, KeptPiece>> = $state.raw({});
 	#pointsOf = $state.raw<typeof import('$core/teaching/points').pointsOf>();
 	#finding = $state.raw<Finding>();
 	/** puts a wrong cloth into what is shown, or takes it away; a window that follows asks for it */
@@ -26,7 +29,7 @@ export class Stage {
 	constructor(lesson: Lesson, settings: OpenSettings) {
 		this.#written = lesson;
 		// What few lessons have comes when one has it.
-		if (lesson.parts.some(({ kind }) => kind === 'finish' || kind === 'tension'))
+		if (lesson.parts.some(({ kind }) => kind === 'finish' || kind === 'tension' || kind === 'measure'))
 			void import('$core/teaching/points').then(({ pointsOf }) => (this.#pointsOf = pointsOf));
 		this.#settings = settings;
 	}
