@@ -41,7 +41,6 @@ const VIEWS = {
 				);
 		}
 	},
-	swatches: { come: (page) => open(page, '/swatches') },
 	swatch: {
 		async come(page) {
 			await swatch(page, /Draught-stopper eel/);
@@ -59,6 +58,14 @@ const VIEWS = {
 		}
 	},
 	sums: { come: (page) => open(page, '/sums') },
+	log: {
+		async come(page) {
+			await open(page, '/log');
+			await page.getByRole('link', { name: 'Strip for the strap', exact: true }).click();
+			await page.waitForURL(/\/log\/[0-9a-f-]{36}$/);
+			await page.getByRole('table').waitFor({ state: 'attached' });
+		}
+	},
 	lessons: { come: (page) => open(page, '/lessons') },
 	draft: {
 		async come(page) {

@@ -3,6 +3,7 @@ import type { Voice } from '../hands/voice';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
 import { finishingOf } from '../teaching/finishing';
 import { measuringOf } from '../teaching/measuring';
+import type { Point } from '../teaching/point';
 import { ropesOf } from '../teaching/ropes';
 import { tensionOf } from '../teaching/tension';
 import { repeatsOf } from '../teaching/repeats';
@@ -62,28 +63,26 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 	}
 }
 
+/** Steps that are drawn, one after another. */
+const drawnSteps = (points: readonly Required<Point>[], after: string): Block => ({
+	kind: 'steps',
+	steps: points.map(({ step, title, says }) => ({
+		picture: { kind: 'finishing', step, alt: title },
+		says: `${title}.`,
+		detail: says
+	})),
+	after
+});
+
 /** What is measured, how, and room to write it down. */
 const measuringBlocks = (lesson: Lesson, part: Extract<Part, { kind: 'measure' }>, voice: Voice): Block[] => [
-	{
-		kind: 'text',
-		text: measuringOf(lesson, part, voice)
-			.map(({ title, says }) => `- **${title}.** ${says}`)
-			.join('\n')
-	},
+	drawnSteps(measuringOf(lesson, part, voice), 'What I measured:'),
 	{ kind: 'room', lines: 2 }
 ];
 
 /** Finishing, as the craft has it, step by step. */
 export const finishingBlocks = (lesson: Lesson, voice: Voice): Block[] => [
-	{
-		kind: 'steps',
-		steps: finishingOf(lesson, voice).map(({ step, title, says }) => ({
-			picture: { kind: 'finishing', step, alt: title },
-			says: `${title}.`,
-			detail: says
-		})),
-		after: 'Count your pins in and out.'
-	}
+	drawnSteps(finishingOf(lesson, voice), 'Count your pins in and out.')
 ];
 
 /** Where a cross gapes and what helps, with the rope tight and loose. */

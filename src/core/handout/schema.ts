@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { crossingShape } from '../crossing/schema';
 import { LESSON_MEDIA, slipShape } from '../lesson/schema';
 import { CELL_SIGNS } from '../swatch/chart';
-import { FINISHING_STEPS } from '../teaching/point';
+import { DRAWN_STEPS } from '../teaching/point';
 import { MEDIA } from '../technique/medium';
 import { bedMoveShape, moveShape } from '../hands/schema';
 
@@ -83,7 +83,7 @@ export const pictureShape = z.readonly(
 			mirrored: z.boolean()
 		}),
 		/** a step of finishing */
-		z.object({ kind: z.literal('finishing'), alt: text, step: z.enum(FINISHING_STEPS) }),
+		z.object({ kind: z.literal('finishing'), alt: text, step: z.enum(DRAWN_STEPS) }),
 		/** one row for those who read pictures, from its arrow on */
 		z.object({ kind: z.literal('row'), alt: text, ...rows, step: place, from: hand })
 	])

@@ -2,10 +2,10 @@ import { lengthSaid, type Voice } from '../hands/voice';
 import type { Lesson } from '../lesson/lesson';
 import { dryingOf, type Fibre } from '../measures/finish';
 import { wordsInTerms } from '../telling/terms';
-import type { Point } from './point';
+import type { FinishingStep, Point } from './point';
 
 /** What is done at each step (craft: Finishing). */
-export type FinishingPoint = Required<Point>;
+export type FinishingPoint = Required<Point> & { readonly step: FinishingStep };
 
 /** A piece that is pinned out is stretched by so much past its wish, and takes that back as it dries. */
 const STRETCH = 8;

@@ -5,7 +5,10 @@ import type { Stage } from '../measures/schema';
 import { counted } from '../naming/numbers';
 import { isBed, type Medium } from '../technique/medium';
 import { wordsInTerms } from '../telling/terms';
-import type { Point } from './point';
+import type { MeasuringStep, Point } from './point';
+
+/** One thing to do when a piece is measured. */
+export type MeasuringPoint = Required<Point> & { readonly step: MeasuringStep };
 
 /** How a piece lies while it is measured, at each of its stages. */
 const LAID: Readonly<Record<Stage, string>> = {
@@ -27,47 +30,48 @@ export function measuringOf(
 	lesson: Lesson,
 	{ swatch, stage }: Extract<Part, { kind: 'measure' }>,
 	{ terms, units }: Pick<Voice, 'terms' | 'units'>
-): Point[] {
+): MeasuringPoint[] {
 	const working = swatch === undefined ? null : swatchOf(lesson, swatch);
 	const stitches = working?.fabric.castOn;
 	const half = units === 'in' ? 'a quarter of an inch' : 'half a centimetre';
-	const weighed = stage === 'off' || stage === 'dry';
-	const points: Point[] = [
+	const crosses = working?.steps.some(({ worked }) => worked.crossings.length > 0) ?? false;
+	const points: MeasuringPoint[] = [
 		{
+			step: 'lay',
 			title: 'Lay it flat',
 			says: stage === 'needle' && isBed(lesson.medium as Medium) ? HANGS : LAID[stage]
 		},
 		{
+			step: 'across',
 			title: 'Across',
 			says: `Lay the tape across the middle, from edge stitch to edge stitch${stitches ? `: ${counted(stitches, 'stitch', 'stitches')}` : ', and count the stitches'}. Read it to ${half}.`
 		},
 		{
+			step: 'up',
 			title: 'Up',
 			says: `Follow one column of stitches from the cast-on to the ${stage === 'needle' ? 'needle' : 'last row'}, and count its rows. Over ropes the tape lies beside them, not on them.`
 		},
-		...(working && working.steps.some(({ worked }) => worked.crossings.length > 0)
-			? [
-					{
-						title: 'Panel and ground',
-						says: 'Measure the ropes by themselves, and plain ground beside them, each with its stitches counted. How much narrower a stitch of the panel is, is how far ropes draw in.'
-					}
-				]
-			: []),
-		...(weighed
-			? [
-					{
-						title: 'Weigh it',
-						says: 'On a kitchen scale, to a gram. Grams by stitches and rows is how much yarn the next piece takes.'
-					}
-				]
-			: []),
+		...when(crosses, {
+			step: 'panel',
+			title: 'Panel and ground',
+			says: 'Measure the ropes by themselves, and plain ground beside them, each with its stitches counted. How much narrower a stitch of the panel is, is how far ropes draw in.'
+		}),
+		...when(stage === 'off' || stage === 'dry', {
+			step: 'weigh',
+			title: 'Weigh it',
+			says: 'On a kitchen scale, to a gram. Grams by stitches and rows is how much yarn the next piece takes.'
+		}),
 		{
+			step: 'write',
 			title: 'Write it down',
 			says: 'Each learner’s figures go into the log. Two pieces of one yarn are enough to plan the next by.'
 		}
 	];
-	return points.map(({ title, says }) => ({
+	return points.map(({ step, title, says }) => ({
+		step,
 		title: wordsInTerms(title, terms),
 		says: wordsInTerms(says, terms)
 	}));
 }
+
+const when = (holds: boolean, point: MeasuringPoint): MeasuringPoint[] => (holds ? [point] : []);

@@ -9,18 +9,13 @@ export interface RowsShown {
 	readonly steps: readonly number[];
 }
 
-const OF_ROWS = ['swatch', 'practice', 'count', 'measure'] as const;
-const isOfRows = (part: Part): part is Extract<Part, { kind: (typeof OF_ROWS)[number] }> =>
-	(OF_ROWS as readonly string[]).includes(part.kind);
-
 /** The rows of a part that has some and can be worked; `null` for any other. */
 export function rowsShown(lesson: Lesson, part: Part): RowsShown | null {
-	if (!isOfRows(part)) return null;
+	if (part.kind !== 'swatch' && part.kind !== 'practice' && part.kind !== 'count') return null;
 	const swatch = lesson.swatches.find(({ id }) => id === part.swatch);
 	const working = swatch && swatchOf(lesson, swatch.id);
 	if (!working) return null;
-	const [from, to] =
-		part.kind === 'count' || part.kind === 'measure' ? [1, Infinity] : [part.from ?? 1, part.to ?? Infinity];
+	const [from, to] = part.kind === 'count' ? [1, Infinity] : [part.from ?? 1, part.to ?? Infinity];
 	const steps = working.steps.flatMap(({ row }, i) => (row.n >= from && row.n <= to ? [i] : []));
 	return { title: swatch.title, working, steps };
 }

@@ -1,50 +1,15 @@
 import type { FinishingStep } from '$core/teaching/point';
-import { circle, rectangle, rounded, type Pen } from './pen';
+import { arrow, piece } from './paintPiece';
+import { circle, rounded, type Pen } from './pen';
 
-/** The size of a picture of finishing, in its own units. */
-export const FINISHING_SIZE = { width: 520, height: 300 } as const;
-
-/** One half turn of a rope, and how wide it swings. */
-const TURN = 46;
-const SWING = 17;
-const STRAND = 20;
-
-/** A step of finishing, drawn: a piece with a rope, and what is done to it. */
-export function paintFinishing(pen: Pen, step: FinishingStep): void {
-	pen.fill(rectangle(0, 0, FINISHING_SIZE.width, FINISHING_SIZE.height), 'band-mid');
-	PAINT[step](pen);
-}
-
-const PAINT: Readonly<Record<FinishingStep, (pen: Pen) => void>> = {
+/** The steps of finishing: a piece with a rope, and what is done to it. */
+export const FINISHING: Readonly<Record<FinishingStep, (pen: Pen) => void>> = {
 	'bind-off': bindOff,
 	wash,
 	pin,
 	dry,
 	seam
 };
-
-/** A piece of cloth with a rope up its middle. */
-function piece(pen: Pen, x: number, y: number, width: number, height: number): void {
-	pen.fill(rounded(x, y, width, height, 6), 'ground');
-	for (let line = y + 14; line < y + height - 4; line += 16)
-		for (let at = x + 12; at < x + width - 20; at += 26)
-			pen.line(`M${at} ${line}q5 4 10 0`, 'ground-line', 1.4);
-	rope(pen, x + width / 2, y + 2, y + height - 2);
-}
-
-/** Two strands that cross one way at every turn. */
-function rope(pen: Pen, middle: number, top: number, bottom: number): void {
-	pen.fill(rectangle(middle - SWING - STRAND / 2 - 4, top, 2 * SWING + STRAND + 8, bottom - top), 'ground');
-	for (let y = top; y < bottom; y += TURN) {
-		const end = Math.min(y + TURN, bottom);
-		const strand = (from: number, to: number): string =>
-			`M${middle + from} ${y}C${middle + from} ${(y + end) / 2} ${middle + to} ${(y + end) / 2} ${middle + to} ${end}`;
-		for (const path of [strand(SWING, -SWING), strand(-SWING, SWING)]) {
-			pen.line(path, 'wool-edge', STRAND);
-			pen.line(path, 'rope', STRAND - 4);
-		}
-	}
-}
 
 /** A chain of stitches along an edge, from left to right; the last ones may rise. */
 function chain(pen: Pen, x: number, y: number, count: number, rise = 0): void {
@@ -56,17 +21,6 @@ function chain(pen: Pen, x: number, y: number, count: number, rise = 0): void {
 		pen.line(link, 'wool-edge', 2);
 	}
 }
-
-const arrow = (pen: Pen, x: number, y: number, dx: number, dy: number): void => {
-	const [ux, uy] = [dx / Math.hypot(dx, dy), dy / Math.hypot(dx, dy)];
-	const [tipX, tipY] = [x + dx, y + dy];
-	pen.line(`M${x} ${y}L${tipX} ${tipY}`, 'halo', 3);
-	pen.line(
-		`M${tipX - 10 * ux - 7 * uy} ${tipY - 10 * uy + 7 * ux}L${tipX} ${tipY}L${tipX - 10 * ux + 7 * uy} ${tipY - 10 * uy - 7 * ux}`,
-		'halo',
-		3
-	);
-};
 
 function bindOff(pen: Pen): void {
 	piece(pen, 110, 96, 300, 200);

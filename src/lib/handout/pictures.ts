@@ -13,7 +13,8 @@ import { chartPicture } from '$lib/drawing/chartPicture';
 import { paintBed } from '$lib/drawing/paintBed';
 import { crossPicture, paintCross } from '$lib/drawing/paintCross';
 import { madePicture, paintMade } from '$lib/drawing/paintMade';
-import { FINISHING_SIZE, paintFinishing } from '$lib/drawing/paintFinishing';
+import { STEP_SIZE } from '$lib/drawing/paintPiece';
+import { paintStep } from '$lib/drawing/paintStep';
 import { numberPlace, paintNumber, paintRail } from '$lib/drawing/paintRail';
 import { rectangle, type TurningPen } from '$lib/drawing/pen';
 import { SvgPen } from '$lib/drawing/pens';
@@ -57,7 +58,7 @@ export function drawingOf(picture: Picture): Drawing {
 		case 'sign':
 			return sign(picture);
 		case 'finishing':
-			return { ...FINISHING_SIZE, paint: (pen) => paintFinishing(pen, picture.step) };
+			return { ...STEP_SIZE, paint: (pen) => paintStep(pen, picture.step) };
 	}
 }
 

@@ -1,11 +1,10 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
 	import { crossingOf } from '$core/lesson/lesson';
-	import { finishingOf } from '$core/teaching/finishing';
 	import { pointsOf } from '$core/teaching/points';
 	import { ropesOf } from '$core/teaching/ropes';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import FinishingPicture from '$lib/drawing/FinishingPicture.svelte';
+	import StepPicture from '$lib/drawing/StepPicture.svelte';
 	import TensionPicture from '$lib/drawing/TensionPicture.svelte';
 
 	/** What a part goes through point by point, each with what is seen of it. */
@@ -17,11 +16,11 @@
 	const taught = $derived(crossingOf(lesson, part));
 </script>
 
-{#if part.kind === 'finish'}
+{#if part.kind !== 'tension'}
 	<ol class="grid gap-4 sm:grid-cols-2">
-		{#each finishingOf(lesson, voice) as { step, title, says } (step)}
+		{#each points as { step, title, says } (title)}
 			<li class="grid content-start gap-1.5">
-				<div class="overflow-hidden rounded-xl"><FinishingPicture {step} alt={title} /></div>
+				{#if step}<div class="overflow-hidden rounded-xl"><StepPicture {step} alt={title} /></div>{/if}
 				<p><b class="font-serif">{title}.</b> {says}</p>
 			</li>
 		{/each}

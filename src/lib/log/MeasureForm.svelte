@@ -87,7 +87,7 @@
 		]}
 		onchoose={(of) => measuring.of(of)}
 	/>
-	<div class="grid gap-x-6 gap-y-4 sm:grid-cols-2">
+	<div class="grid grid-cols-[repeat(auto-fit,minmax(min(15.5rem,100%),1fr))] gap-x-6 gap-y-4">
 		{#each [{ field: 'widthMm', label: 'Width' }, { field: 'heightMm', label: 'Height' }] as const as { field, label } (field)}
 			<Stepper
 				label="{label}, {unit}"

@@ -198,11 +198,9 @@
 		{:else}
 			<StagePicture {stage} {texts} />
 			<div class="absolute top-3 right-5 sm:right-10"><Countdown {stage} {now} /></div>
-			{#if part.kind === 'measure' && !stage.wrongShown}
-				<button
-					type="button"
-					class="ask btn px-6! py-3! text-xl btn-primary"
-					onclick={() => (logging = !logging)}>Write it in the log</button
+			{#if part.kind === 'measure' && !logging && !stage.wrongShown}
+				<button type="button" class="ask btn px-6! py-3! text-xl btn-primary" onclick={() => (logging = true)}
+					>Write it in the log</button
 				>
 			{/if}
 			{#if stage.asks && !stage.moment.told && !stage.wrongShown}

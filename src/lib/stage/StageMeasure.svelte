@@ -64,7 +64,7 @@
 			/>
 		{/if}
 		{#if logged}
-			<ul role="status" aria-label="Written down">
+			<ul aria-label="Written down" aria-live="polite">
 				{#each logged.measured as { id, record } (id)}
 					<li class="font-semibold tabular-nums">
 						{STAGE_SAID[record.stage]}: {said(record.widthMm)} × {said(record.heightMm)}

@@ -138,11 +138,9 @@
 		</div>
 		<div class="h-[38vh]">{@render cloth(step + 1)}</div>
 	</div>
-{:else if stage.rows && (part.kind === 'count' || part.kind === 'practice' || part.kind === 'measure')}
+{:else if stage.rows && (part.kind === 'count' || part.kind === 'practice')}
 	<div class="mx-auto h-full max-w-4xl p-4">
-		{@render cloth(
-			(part.kind === 'count' ? part.row : part.kind === 'practice' ? part.to : undefined) ?? Infinity
-		)}
+		{@render cloth(part.kind === 'count' ? (part.row ?? Infinity) : (part.to ?? Infinity))}
 	</div>
 {:else if part.kind === 'practice' && seen}
 	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">
@@ -151,7 +149,7 @@
 {:else if stage.points.at(moment.step)?.step}
 	{@const { step, title } = stage.points[moment.step]}
 	<div class="mx-auto h-full max-w-4xl p-4">
-		{#await import('$lib/drawing/FinishingPicture.svelte') then { default: FinishingPicture }}<FinishingPicture
+		{#await import('$lib/drawing/StepPicture.svelte') then { default: StepPicture }}<StepPicture
 				step={step!}
 				alt={title}
 			/>{/await}
