@@ -32,6 +32,9 @@ test('an archive holds everything, and comes into an empty account equal', async
 	expect(Object.keys(files)).toContain('lessons/0001.json');
 	const lesson = JSON.parse(new TextDecoder().decode(files['lessons/0001.json']));
 	expect(lesson.format).toBe('pond-loop/lesson@1');
+	const piece = JSON.parse(new TextDecoder().decode(files['pieces/0001.json']));
+	expect(piece).toMatchObject({ format: 'pond-loop/piece@1', title: 'Cushion corner in cotton' });
+	expect(piece.measured.length).toBeGreaterThan(3);
 
 	const context = await browser.newContext({ baseURL: server.address, storageState: undefined });
 	await context.clearCookies();

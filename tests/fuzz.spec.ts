@@ -2,8 +2,10 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
+import { aboutOf } from '../src/core/measures/about';
 import type { PondServer } from '../scripts/lib/pondServer.mjs';
 import { COURSE, CROSSING, LESSON, RECORD, SWATCH } from './support/documents';
+import { measured, piece } from './support/piece';
 import { expect, test } from './support/pond';
 import { routes } from './support/routes';
 
@@ -18,6 +20,7 @@ const LESSON_OF_ALL = {
 	parts: [{ id: 'a', kind: 'note', title: 'Note', minutes: 1, text: 'Mind *this*' }]
 };
 
+const ABOUT = aboutOf(piece('Fuzz'));
 const TAKEN = { part: 'a', title: 'Note', planned: 1, seconds: 60, units: {}, fixed: 1 };
 
 /** Ids that there are, that there were, and new ones. */
@@ -47,6 +50,16 @@ const BODIES: Record<string, object[]> = {
 		{ id: ID, event: { id: ID, counter: 'rows', at: 1_000, do: 'count', by: 1 } }
 	],
 	'/api/swatches/[id]/removed': [{ removed: false }],
+	'/api/pieces': [{ pieceId: ID, about: ABOUT, measured: [{ id: ID, record: measured() }] }],
+	'/api/pieces/[id]': [
+		{ id: ID, about: { title: 'x', picture: null } },
+		{ id: ID, about: ABOUT }
+	],
+	'/api/pieces/[id]/measured': [
+		{ id: ID, measuredId: ID, record: measured() },
+		{ id: ID, measuredId: ID, record: null }
+	],
+	'/api/pieces/[id]/removed': [{ removed: false }],
 	'/api/courses': [{ courseId: ID, document: COURSE }],
 	'/api/courses/[id]': [{ base: 1, document: COURSE }],
 	'/api/courses/[id]/dates': [{ starts: '2026-11-26T19:00' }]
@@ -168,6 +181,7 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 		['/api/lessons', { lessonId: known, title: 'Fuzz', document: LESSON_OF_ALL }],
 		[`/api/swatches/${known}/versions`, { id: known, base: null, swatch: SWATCH, said: 'made' }],
 		['/api/courses', { courseId: known, document: COURSE }],
+		['/api/pieces', { pieceId: known, about: ABOUT, measured: [] }],
 		['/api/bench/keys', { keyId: known, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }]
 	] as const)
 		expect((await send('POST', path, 'application/json', JSON.stringify(body))).status).toBe(200);
@@ -209,6 +223,9 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 		'/courses',
 		`/lessons/${known}`,
 		`/swatches/${known}`,
+		'/log',
+		`/log/${known}`,
+		`/sums?piece=${known}`,
 		'/lessons'
 	])
 		await pond.open(path);

@@ -92,6 +92,7 @@
 	<a class="inline-block min-h-11 content-center underline underline-offset-4" href={resolve('/log')}
 		>Back to the log</a
 	>
+	<h1 class="sr-only">{about.title || 'A piece without a name'}</h1>
 	<div class="mt-1 flex flex-wrap items-end justify-between gap-4 border-b border-hairline pb-5">
 		<label class="min-w-60 flex-1">
 			<span class="sr-only">Name of the piece</span>

@@ -2,6 +2,7 @@
 	import { lengthSaid } from '$core/hands/voice';
 	import { dryingOf } from '$core/measures/finish';
 	import type { Plan } from '$core/measures/plan';
+	import { numberSaid } from '$core/locale';
 	import { counted } from '$core/naming/numbers';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { Planned } from './planning.svelte';
@@ -17,7 +18,7 @@
 		fibre: string;
 		/** how long it takes to knit, and by how many of the teacher's pieces; by none, by rates */
 		knitting: { readonly minutes: number; readonly byPieces: number };
-		onsize: (other: Plan) => void;
+		onsize: (dry: Plan['dry']) => void;
 	} = $props();
 
 	const settings = getSettings();
@@ -25,6 +26,16 @@
 	const size = ({ widthMm, heightMm }: Plan['dry']) => `${said(widthMm)} × ${said(heightMm)}`;
 	const drying = $derived(dryingOf(fibre));
 	const hours = $derived(knitting.minutes / 60);
+	/** one repeat less up, and one more */
+	const heights = $derived.by(() => {
+		const [rows, mm] = [plan.rows / plan.repeatsUp, plan.dry.heightMm / plan.repeatsUp];
+		const by = (says: string, n: number) => ({
+			says,
+			rows: plan.rows + n * rows,
+			dry: { ...plan.dry, heightMm: plan.dry.heightMm + n * mm }
+		});
+		return [...(plan.repeatsUp > 1 ? [by('Shorter', -1)] : []), by('Longer', 1)];
+	});
 	const OF = { edge: 'edge, each side', ground: 'plain ground', repeats: 'in repeats' } as const;
 	const figures = $derived([
 		{ what: 'Cast on', is: counted(plan.castOn, 'stitch', 'stitches') },
@@ -58,7 +69,7 @@
 				knitting.byPieces > 0
 					? `Knitting, as you took for ${knitting.byPieces} pieces`
 					: 'Knitting, at your rates, crosses and all',
-			is: hours < 1 ? 'under an hour' : `about ${counted(Math.round(hours), 'hour')}`
+			is: `${hours < 1 ? 'under an hour' : `about ${counted(Math.round(hours), 'hour')}`}, ${numberSaid(knitting.minutes / plan.rows, settings.locale)} min a row`
 		},
 		{ what: 'Drying', is: drying.takes },
 		{ what: 'Pinning', is: drying.keeps }
@@ -73,12 +84,17 @@
 		</div>
 	{/each}
 </dl>
-<div>
+<div class="print:hidden">
 	<h2 class="text-lg">Beside it</h2>
-	<p class="mt-2 flex flex-wrap gap-3 print:hidden">
+	<p class="mt-2 flex flex-wrap gap-3">
 		{#each plan.others as other (other.castOn)}
-			<button type="button" class="btn btn-outline" onclick={() => onsize(other)}
+			<button type="button" class="btn btn-outline" onclick={() => onsize(other.dry)}
 				>{other.castOn < plan.castOn ? 'Narrower' : 'Wider'}: {said(other.dry.widthMm)}, {other.castOn} stitches</button
+			>
+		{/each}
+		{#each heights as { says, dry, rows } (says)}
+			<button type="button" class="btn btn-outline" onclick={() => onsize(dry)}
+				>{says}: {said(dry.heightMm)}, {rows} rows</button
 			>
 		{/each}
 	</p>

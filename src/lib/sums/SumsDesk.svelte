@@ -48,6 +48,23 @@
 		{ field: 'widthMm', says: 'Width', round: 'Way round' },
 		{ field: 'heightMm', says: 'Height', round: 'Height' }
 	] as const;
+	/** what people wish for, as it usually is: worked how, so wide and so long, in millimetres */
+	const WISHES: Readonly<Record<string, readonly ['flat' | 'round', number, number]>> = {
+		'a scarf': ['flat', 220, 1_600],
+		'a cushion': ['flat', 400, 400],
+		'a band': ['flat', 90, 520],
+		'a tube': ['round', 600, 260],
+		'a panel': ['flat', 300, 600]
+	};
+	const wished = $derived(
+		Object.entries(WISHES).find(
+			([, [shape, width, height]]) =>
+				shape === planning.shape && width === planning.widthMm && height === planning.heightMm
+		)?.[0] ?? ''
+	);
+	function wishFor(name: string) {
+		if (name in WISHES) [planning.shape, planning.widthMm, planning.heightMm] = WISHES[name];
+	}
 	/** as far as a slider is pulled */
 	const MOST_MM = 2_000;
 
@@ -170,6 +187,15 @@
 				onchoose={planFrom}
 			/>
 			<PanelFields {planning} />
+			<Choices
+				label="To be"
+				value={wished}
+				choices={[
+					{ value: '', label: 'of the size below' },
+					...Object.keys(WISHES).map((value) => ({ value, label: value }))
+				]}
+				onchoose={wishFor}
+			/>
 			<Choices
 				label="Worked"
 				value={planning.shape}
@@ -322,7 +348,7 @@
 					{plan}
 					knitting={planning.minutesOf(plan)}
 					fibre={planning.yarn?.fibre ?? 'wool'}
-					onsize={({ dry }) => {
+					onsize={(dry) => {
 						planning.widthMm = dry.widthMm;
 						planning.heightMm = dry.heightMm;
 					}}

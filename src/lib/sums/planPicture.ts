@@ -43,7 +43,7 @@ export function paintPlan(
 		const middle = panel.left + (i + 0.5) * pitch;
 		pen.fill(rectangle(middle - rope / 2, top, rope, piece.height), 'rope');
 		// Round ends of the strands stay inside the piece.
-		const inset = rope / 4.8;
+		const inset = rope / 4.8 + 2;
 		for (let k = 0; k < up; k++) {
 			const ends = { top: k === 0 ? inset : 0, bottom: k === up - 1 ? inset : 0 };
 			twist(pen, middle, top + k * turn, turn, rope, ends);

@@ -79,8 +79,12 @@ describe('a piece', () => {
 		expect(await listPieces(owner, { away: true, most: 9 })).toHaveLength(1);
 		expect(await keepMeasured(owner, id, randomUUID(), measured())).toBe('missing');
 		expect(await deletePiece(owner, id)).toBe(true);
-		const { rows } = await database().query('select from measurements where piece_id = $1', [id]);
-		expect(rows).toEqual([]);
+		const left = () => database().query('select from measurements where piece_id = $1', [id]);
+		expect((await left()).rows).toEqual([]);
+		// With an account all of it goes.
+		await addPiece(owner, id, ABOUT, [{ id: randomUUID(), record: measured() }]);
+		await database().query('delete from teachers where id = $1', [owner]);
+		expect((await left()).rows).toEqual([]);
 	});
 
 	it('takes no more measurements than its format does', async () => {
