@@ -6,20 +6,30 @@ import { defineConfig } from 'vitest/config';
 /** Tests that ask a real PostgreSQL. */
 const STORE = 'src/lib/server/store/**/*.test.ts';
 
+/**
+ * Rooms and modules that do not come along with what most pages share: what is only asked for when a cloth went wrong, what
+ * works rows, and what the stage, the largest page, has no use for.
+ */
+const APART = [
+	...['mending/', 'swatch/', 'wire/swatch', 'wire/bench', 'client/errand'],
+	...['ui/fileText', 'ui/FileField', 'ui/PondEdge', 'ui/UndoBar', 'ui/words'],
+	...['drawing/paintMade', 'drawing/MadePicture', 'drawing/SwatchPicture']
+];
+
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	build: {
 		rolldownOptions: {
 			output: {
 				// Fewer files for a page to ask for, and less to send: what every page needs comes in one, and so do the many
-				// small modules that most pages share. What is only asked for when a cloth went wrong stays apart.
+				// small modules that most pages share.
 				codeSplitting: {
 					groups: [
 						{ name: 'frame', test: /node_modules\/(svelte|@sveltejs\/kit|esm-env|clsx)\// },
 						{
 							name: 'shared',
-							test: /src\/lib\/(?!mending\/|drawing\/(?:paintMade|MadePicture))/,
-							minShareCount: 5,
+							test: new RegExp(`src/lib/(?!${APART.join('|')})`),
+							minShareCount: 6,
 							maxModuleSize: 3000
 						}
 					]

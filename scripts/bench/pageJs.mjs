@@ -17,7 +17,9 @@ export async function pageJs(site) {
 		`${lesson}/stage`,
 		`${lesson}/sheet`,
 		'/swatches',
-		await swatchOf(site)
+		await swatchOf(site),
+		'/sums',
+		'/log'
 	]) {
 		const response = await fetch(address + route, { headers: { cookie } });
 		// SvelteKit names what a route needs at first in the page and in its Link header.

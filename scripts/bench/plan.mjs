@@ -13,7 +13,7 @@ const SIZES = Array.from({ length: 400 }, (_, i) => 200 + 5 * i);
  */
 export async function plan() {
 	const { basisOf } = await import(join(root, 'src/core/measures/basis.ts'));
-	const { planOf } = await import(join(root, 'src/core/measures/plan.ts'));
+	const { planWish } = await import(join(root, 'src/core/measures/planWish.ts'));
 	const swatch = aran();
 	const wish = (/** @type {number} */ widthMm) => ({
 		swatch,
@@ -28,7 +28,7 @@ export async function plan() {
 		Math.max(
 			...SIZES.map((size) => {
 				const began = performance.now();
-				planOf(wish(size), basis);
+				planWish(wish(size), basis);
 				return performance.now() - began;
 			})
 		);

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import { basisOf } from '../measures/basis';
 import { learnFrom, type Learning } from '../measures/learn';
-import { planOf, type Plan } from '../measures/plan';
+import type { Plan } from '../measures/plan';
+import { planWish } from '../measures/planWish';
 import { pieceShape, wishShape } from '../measures/schema';
 import { mapResult, type Result } from '../result';
 import { parseShape } from './json';
@@ -17,5 +18,5 @@ export function planAsked(value: unknown): Result<Plan> {
 	const wish = parseShape(wishShape, value, 'a wish for a piece');
 	if (!wish.ok) return wish;
 	const basis = basisOf(wish.value.swatch, wish.value.wish.shape === 'round');
-	return basis.ok ? planOf(wish.value, basis.value) : basis;
+	return basis.ok ? planWish(wish.value, basis.value) : basis;
 }

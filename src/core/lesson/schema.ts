@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { LEVELS, YARNS } from '../ways/cautions';
 import { crossingShape } from '../crossing/schema';
 import { FIBRES } from '../measures/finish';
-import { STAGES } from '../measures/schema';
+import { STAGES } from '../measures/lives';
 import { localTimeShape } from '../moment';
 import { RULES, type RuleId } from '../rules';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { estimateFrom } from './estimate';
+import { estimateFrom } from './estimateFrom';
 import { piece } from '../../../tests/support/piece';
 import { byKind, drawInOf, gramsPerStitchOf, hundredFrom, learnFrom, washedOf } from './learn';
 

@@ -1,12 +1,15 @@
 import { workingOf } from '../fabric/fabric';
 import { once } from '../once';
 import { readPattern } from '../pattern/pattern';
-import { estimateFrom, type Estimate, type Sample } from './estimate';
-import { STAGES, type Measured, type Piece, type Stage } from './schema';
+import type { Estimate, Sample } from './estimate';
+import { estimateFrom } from './estimateFrom';
+import { latest } from './latest';
+import type { Measured, Piece } from './schema';
+import { STAGES } from './lives';
 import { crossedIn, type Crossed } from '../swatch/crossed';
 import { drawInBy } from '../swatch/measure';
 import { USUAL_RULES } from '../rules';
-import { ASSUMED_YARN, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
+import { ASSUMED_YARN, WASHED_BY_THUMB, gramsPerMetre, gramsPerStitchByThumb, type Thumb } from './thumb';
 
 /** What pieces say of how knitting comes out. */
 export interface Learned {
@@ -42,15 +45,6 @@ export const KINDS = {
 } as const;
 export type Kind = keyof typeof KINDS;
 
-/** The rules of thumb that what is learned is drawn towards. */
-export interface Thumb {
-	readonly drawIn: number;
-	readonly washed: number;
-	readonly gramsPerStitch: number;
-}
-
-/** Washing alone changes nothing, by rule of thumb. */
-export const WASHED_BY_THUMB = 1;
 /** The width of a plain stitch of a middling yarn, in millimetres. */
 const ASSUMED_STITCH_MM = 5;
 
@@ -176,16 +170,6 @@ function meanPerStitch(
 	});
 	return each.length === 0 ? null : mean(each);
 }
-
-/** What was measured last of a stretch at a stage. */
-export const latest = (
-	measured: readonly Measured[],
-	stage: Stage,
-	of: Measured['of']
-): Measured | undefined =>
-	measured
-		.filter((one) => one.stage === stage && one.of === of)
-		.reduce<Measured | undefined>((last, one) => (last && last.on > one.on ? last : one), undefined);
 
 /** What crosses in a piece, by its rows; nothing where they cannot be read. */
 const crossedOf: (piece: Piece) => Crossed = once((piece) => {

@@ -1,5 +1,6 @@
 import { RULES, type RuleId, type Rules } from '../rules';
-import type { Learned, Thumb } from './learn';
+import type { Learned } from './learn';
+import type { Thumb } from './thumb';
 
 /**
  * The rules of thumb that pieces of one's own would set right, as numbers of those rules: how far ropes draw in, and how much

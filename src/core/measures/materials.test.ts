@@ -3,12 +3,12 @@ import { unwrap } from '../result';
 import { ROPE } from '../../../tests/support/piece';
 import { basisOf } from './basis';
 import { materialsOf } from './materials';
-import { planOf } from './plan';
+import { planWish } from './planWish';
 
 const length = (mm: number) => `${Math.round(mm / 10)} cm`;
 const planned = (shape: 'flat' | 'round', widthMm: number) => {
 	const wish = { swatch: ROPE, gauge: { stitches: 20, rows: 28 }, wish: { widthMm, heightMm: 300, shape } };
-	return unwrap(planOf(wish, unwrap(basisOf(ROPE, shape === 'round'))));
+	return unwrap(planWish(wish, unwrap(basisOf(ROPE, shape === 'round'))));
 };
 const whats = (shape: 'flat' | 'round', widthMm: number, crosses = true) =>
 	materialsOf(planned(shape, widthMm), { yarn: null, needleMm: 4, crosses }, length);

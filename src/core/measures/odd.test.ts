@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { measured } from '../../../tests/support/piece';
 import { oddIn } from './odd';
-import { STAGES } from './schema';
+import { STAGES } from './lives';
 
 const SAID = { length: (mm: number) => `${mm / 10} cm`, weight: (grams: number) => `${grams} g` };
 const TODAY = '2026-11-28';

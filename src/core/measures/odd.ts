@@ -1,5 +1,6 @@
 import { EXTENT_SAID, STAGE_SAID, livedThrough } from './stages';
-import { STAGES, type Measured } from './schema';
+import type { Measured } from './schema';
+import { STAGES } from './lives';
 
 /** Something in a measurement that is hardly so, as a question, and what may have been meant. */
 export interface Odd {

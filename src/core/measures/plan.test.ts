@@ -4,7 +4,8 @@ import { unwrap } from '../result';
 import { basisOf } from './basis';
 import { working } from '../../../tests/support/swatch';
 import { planRows } from './planRows';
-import { acrossOn, planAt, planOf, upFrom, yieldOf, type Plan } from './plan';
+import { acrossOn, planAt, upFrom, type Plan } from './plan';
+import { planWish, yieldWish } from './planWish';
 import type { Piece, Wish } from './schema';
 import { seamOf } from './seam';
 
@@ -17,7 +18,7 @@ const wish = (more: Partial<Wish> = {}): Wish => ({
 	wish: { widthMm: 400, heightMm: 300, shape: 'flat' },
 	...more
 });
-const planned = (asked: Wish) => planOf(asked, unwrap(basisOf(asked.swatch, asked.wish.shape === 'round')));
+const planned = (asked: Wish) => planWish(asked, unwrap(basisOf(asked.swatch, asked.wish.shape === 'round')));
 
 describe('a plan', () => {
 	it('comes in whole repeats nearest to the wish, each number with its reason', () => {
@@ -85,9 +86,9 @@ describe('a plan', () => {
 			fc.property(wishes, (one) => {
 				const wished = asked(one);
 				const basis = bases[wished.wish.shape];
-				const { panelMm, rowMm } = yieldOf(wished, basis);
-				const plan = planOf(wished, basis);
-				const smallest = planAt(wished, basis, yieldOf(wished, basis), { across: 1, up: 1 });
+				const { panelMm, rowMm } = yieldWish(wished, basis);
+				const plan = planWish(wished, basis);
+				const smallest = planAt(wished, basis, yieldWish(wished, basis), { across: 1, up: 1 });
 				const [wide, high] = [(basis.across.of * panelMm) / 2, (basis.up * rowMm) / 2];
 				if (!plan.ok) {
 					expect(
@@ -108,10 +109,10 @@ describe('a plan', () => {
 			fc.property(wishes, (one) => {
 				const wished = asked(one);
 				const basis = bases[wished.wish.shape];
-				const plan = planOf(wished, basis);
+				const plan = planWish(wished, basis);
 				if (!plan.ok) return;
 				const { repeatsAcross: across, repeatsUp: up, yarn } = plan.value;
-				const yielded = yieldOf(wished, basis);
+				const yielded = yieldWish(wished, basis);
 				expect(upFrom(yarn.grams, wished, basis, yielded, across)).toBe(up);
 				expect(upFrom(yarn.grams * 0.999, wished, basis, yielded, across)).toBe(up - 1);
 				if (one.round) return;
@@ -137,7 +138,7 @@ describe('a plan', () => {
 		expect(by({ pieces }).why.join(' ')).toMatch(/3 pieces say so/);
 		// What was measured on the swatch itself knows better.
 		const own = { ...unwrap(basisOf(ROPE, false)), drawIn: 0.5 };
-		expect(unwrap(planOf(wish({ pieces }), own)).why.join(' ')).toMatch(
+		expect(unwrap(planWish(wish({ pieces }), own)).why.join(' ')).toMatch(
 			/draw in to 0.50.*measured on this swatch/
 		);
 	});

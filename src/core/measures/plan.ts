@@ -4,10 +4,17 @@ import { USUAL_RULES, type Rules } from '../rules';
 import { drawInBy, longestCircular } from '../swatch/measure';
 import type { Basis } from './basis';
 import type { Estimate } from './estimate';
-import { WASHED_BY_THUMB, figuresFrom } from './learn';
+import type { Learned } from './learn';
 import type { Wish } from './schema';
 import { seamOf, type Seam } from './seam';
-import { ASSUMED_YARN, gramsPerMetre, gramsPerStitchByThumb } from './thumb';
+import {
+	ASSUMED_YARN,
+	WASHED_BY_THUMB,
+	gramsPerMetre,
+	gramsPerStitchByThumb,
+	ruled,
+	type Thumb
+} from './thumb';
 
 /** A size, dry or on the needle, in millimetres. */
 export interface SizeMm {
@@ -46,19 +53,37 @@ export interface Yield {
 	readonly why: readonly string[];
 }
 
-/** How a wished piece will come out: by rules of thumb, and by the pieces that were measured. */
+/** What of a wish decides how it comes out, whatever its size. */
+type Known = Pick<Wish, 'gauge' | 'yarn'>;
+
+/** The rules of thumb for a wished piece. */
+export const thumbFor = ({ gauge, yarn }: Known, { crossed }: Basis, rules: Rules = USUAL_RULES): Thumb => ({
+	drawIn: drawInBy(crossed, rules),
+	washed: WASHED_BY_THUMB,
+	gramsPerStitch: gramsPerStitchByThumb(
+		crossed,
+		100 / gauge.stitches,
+		gramsPerMetre(yarn ?? ASSUMED_YARN),
+		rules
+	)
+});
+
+/**
+ * How a wished piece will come out: by rules of thumb, and by the pieces that were measured.
+ *
+ * @param learnedOf what pieces say, drawn towards the rules of thumb of this piece
+ */
 export function yieldOf(
-	{ gauge, pieces = [], yarn }: Pick<Wish, 'gauge' | 'pieces' | 'yarn'>,
-	{ crossed, drawIn: measured }: Basis,
-	rules: Rules = USUAL_RULES
+	known: Known,
+	basis: Basis,
+	rules: Rules = USUAL_RULES,
+	learnedOf: (thumb: Thumb) => Learned = ruled
 ): Yield {
+	const { gauge } = known;
+	const { drawIn: measured } = basis;
 	const stitchMm = 100 / gauge.stitches;
-	const thumb = {
-		drawIn: drawInBy(crossed, rules),
-		washed: WASHED_BY_THUMB,
-		gramsPerStitch: gramsPerStitchByThumb(crossed, stitchMm, gramsPerMetre(yarn ?? ASSUMED_YARN), rules)
-	};
-	const { drawIn: learned, washed, gramsPerStitch } = figuresFrom(pieces, thumb).learned;
+	const thumb = thumbFor(known, basis, rules);
+	const { drawIn: learned, washed, gramsPerStitch } = learnedOf(thumb);
 	const drawIn =
 		measured === undefined ? learned : { value: measured, because: 'It was measured on this swatch.' };
 	const plainMm = stitchMm * washed.width.value;
@@ -86,13 +111,13 @@ const tenths = (value: number): number => Number(value.toFixed(1));
 /**
  * A plan of a wish, in whole repeats nearest to it, with the next smaller and the next larger beside it.
  *
- * @param yielded how it will come out, where that is known: no size changes it
+ * @param yielded how it will come out: no size changes it
  */
 export function planOf(
 	wish: Wish,
 	basis: Basis,
-	rules: Rules = USUAL_RULES,
-	yielded: Yield = yieldOf(wish, basis, rules)
+	yielded: Yield,
+	rules: Rules = USUAL_RULES
 ): Result<Plan & { readonly others: readonly Plan[] }> {
 	const { widthMm, heightMm } = wish.wish;
 	const one = planAt(wish, basis, yielded, { across: 1, up: 1 }, rules);

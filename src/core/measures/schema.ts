@@ -1,13 +1,9 @@
 import * as z from 'zod/mini';
 import { dayShape } from '../moment';
 import { MOST_SWATCH_TEXT } from '../swatch/schema';
+import { EXTENTS, STAGES } from './lives';
 
 export const PIECE_FORMAT = 'pond-loop/piece@1';
-
-/** A piece as it lives: on the needle, bound off, wet, pinned out, dry, worn for a while. */
-export const STAGES = ['needle', 'off', 'wet', 'pinned', 'dry', 'worn'] as const;
-/** What of it is measured: all of it, its cable panel, plain ground beside it. */
-export const EXTENTS = ['whole', 'panel', 'ground'] as const;
 
 const lengthMm = z.number().check(z.minimum(1), z.maximum(50_000));
 const count = z.number().check(z.int(), z.minimum(1), z.maximum(100_000));
@@ -73,8 +69,6 @@ export type PieceAbout = z.infer<typeof pieceAboutShape>;
 export type Piece = z.infer<typeof pieceShape>;
 export type Measured = z.infer<typeof measuredShape>;
 export type Yarn = z.infer<typeof yarnShape>;
-export type Stage = (typeof STAGES)[number];
-export type Extent = (typeof EXTENTS)[number];
 
 const size = z.number().check(z.minimum(1), z.maximum(50_000));
 const perTen = z.number().check(z.minimum(1), z.maximum(200));

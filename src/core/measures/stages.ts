@@ -1,5 +1,6 @@
-import { latest } from './learn';
-import { EXTENTS, STAGES, type Extent, type Measured, type Piece, type Stage } from './schema';
+import { latest } from './latest';
+import type { Measured, Piece } from './schema';
+import { EXTENTS, STAGES, type Extent, type Stage } from './lives';
 
 /** Each stage as one says it of a piece. */
 export const STAGE_SAID: Readonly<Record<Stage, string>> = {

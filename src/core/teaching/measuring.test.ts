@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { emptyLesson, type Lesson } from '../lesson/lesson';
-import { STAGES, type Stage } from '../measures/schema';
+import { STAGES, type Stage } from '../measures/lives';
 import { ROPE } from '../../../tests/support/piece';
 import { finishingOf } from './finishing';
 import { measuringOf } from './measuring';

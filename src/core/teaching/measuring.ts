@@ -1,7 +1,7 @@
 import type { Voice } from '../hands/voice';
 import type { Lesson, Part } from '../lesson/lesson';
 import { swatchOf } from '../lesson/rows';
-import type { Stage } from '../measures/schema';
+import type { Stage } from '../measures/lives';
 import { counted } from '../naming/numbers';
 import { isBed, type Medium } from '../technique/medium';
 import { wordsInTerms } from '../telling/terms';

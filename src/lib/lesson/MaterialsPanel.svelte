@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Lesson } from '$core/lesson/lesson';
-	import { knittedBefore, knittedBeforeSaid } from '$core/planning/knittedBefore';
+	import { onMount } from 'svelte';
 	import { ratesWith } from '$core/planning/rates';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { OpenLesson } from './openLesson.svelte';
@@ -11,7 +11,12 @@
 	type Material = Lesson['materials'][number];
 	const settings = getSettings();
 	const materials = $derived(open.lesson.materials);
-	const before = $derived(knittedBefore(open.lesson, ratesWith(settings.value.rates)));
+	/** what works rows weighs more than the page, and comes when it is there */
+	let knitted = $state.raw<typeof import('$core/planning/knittedBefore')>();
+	onMount(async () => (knitted = await import('$core/planning/knittedBefore')));
+	const before = $derived(
+		knitted?.knittedBefore(open.lesson, ratesWith(settings.value.rates)).map(knitted.knittedBeforeSaid) ?? []
+	);
 	let editing = $state(false);
 
 	const set = (list: readonly Material[]) =>
@@ -77,10 +82,10 @@
 					{#if why}<span class="block text-sm text-quiet">{why}</span>{/if}
 				</li>
 			{/each}
-			{#each before as one (one.title)}
+			{#each before as said (said)}
 				<li class="py-2.5 leading-snug">
 					<span class="font-semibold">Knitted before.</span>
-					{knittedBeforeSaid(one)}
+					{said}
 				</li>
 			{/each}
 		</ul>

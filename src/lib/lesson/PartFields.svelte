@@ -3,7 +3,7 @@
 	import type { Change, Part } from '$core/lesson/lesson';
 	import { madeWays } from '$core/planning/made';
 	import { MOST_ROW } from '$core/lesson/schema';
-	import { STAGES } from '$core/measures/schema';
+	import { STAGES } from '$core/measures/lives';
 	import { STAGE_SAID } from '$core/measures/stages';
 	import { isBed } from '$core/technique/medium';
 	import { slipShape } from '$core/lesson/schema';

@@ -7,19 +7,17 @@
 	import { learnedRules } from '$core/measures/learnedRules';
 	import { ratesWith } from '$core/planning/rates';
 	import { USUAL_RULES, type RuleId } from '$core/rules';
-	import { Errand } from '$lib/client/errand.svelte';
 	import { getJson } from '$lib/client/requests';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { PIECES, allPiecesShape, pieceOf } from '$lib/wire/log';
+	import { learnErrand } from './learnErrand';
 	import type { LearnedGroup, LearnQuestion } from './learned';
 	import Pressed from './Pressed.svelte';
 	import RangeBar from './RangeBar.svelte';
 
 	/** What a teacher's own pieces say of the next one, beside the rule of thumb. */
 	const settings = getSettings();
-	const errand = new Errand<LearnQuestion, LearnedGroup[]>(
-		() => new Worker(new URL('./learn.worker.ts', import.meta.url), { type: 'module' })
-	);
+	const errand = learnErrand<LearnQuestion, LearnedGroup[]>();
 	const KINDS = [
 		{ value: 'all', label: 'all pieces' },
 		{ value: 'yarn', label: 'yarn' },

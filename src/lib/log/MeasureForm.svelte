@@ -2,7 +2,8 @@
 	import { untrack } from 'svelte';
 	import { lengthSaid } from '$core/hands/voice';
 	import { numberSaid } from '$core/locale';
-	import { STAGES, type Measured, type Stage } from '$core/measures/schema';
+	import type { Measured } from '$core/measures/schema';
+	import { STAGES, type Stage } from '$core/measures/lives';
 	import { STAGE_SHORT } from '$core/measures/stages';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import CountField from '$lib/ui/CountField.svelte';

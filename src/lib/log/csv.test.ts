@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { EXTENTS, STAGES } from '$core/measures/schema';
+import { EXTENTS, STAGES } from '$core/measures/lives';
 import { measured, piece } from '../../../tests/support/piece';
 import { piecesCsv, piecesFrom } from './csv';
 

@@ -8,6 +8,7 @@ import {
 	type LeftOut
 } from '$core/measures/learn';
 import type { Estimate } from '$core/measures/estimate';
+import type { Thumb } from '$core/measures/thumb';
 import type { Piece } from '$core/measures/schema';
 
 /** What is asked of the pieces: told apart by what, and how long a hundred stitches take by the teacher's rates. */
@@ -48,3 +49,24 @@ export function learnedGroups({ pieces, kind, ruleMinutes }: LearnQuestion): Lea
 		};
 	});
 }
+
+/** What pieces are asked for a plan: drawn towards the rules of thumb of the piece to be, and of the teacher's hands. */
+export interface PlanQuestion {
+	readonly pieces: readonly Piece[];
+	readonly thumb: Thumb;
+	/** minutes for a hundred stitches, by the teacher's rates */
+	readonly ruleMinutes: number;
+}
+
+/** What pieces say for a plan. */
+export interface PlanLearned {
+	readonly learned: Learned;
+	/** minutes for a hundred stitches */
+	readonly time: Estimate;
+}
+
+/** What pieces say of a piece to be. */
+export const learnedForPlan = ({ pieces, thumb, ruleMinutes }: PlanQuestion): PlanLearned => ({
+	learned: figuresFrom(pieces, thumb).learned,
+	time: hundredFrom(pieces, 'minutes', ruleMinutes).estimate
+});

@@ -1,13 +1,7 @@
 import * as z from 'zod/mini';
 import { oddIn, type Odd, type Said } from '$core/measures/odd';
-import {
-	EXTENTS,
-	STAGES,
-	measuredShape,
-	type Extent,
-	type Measured,
-	type Stage
-} from '$core/measures/schema';
+import { measuredShape, type Measured } from '$core/measures/schema';
+import { EXTENTS, STAGES, type Extent, type Stage } from '$core/measures/lives';
 import { livedThrough, nextStage } from '$core/measures/stages';
 
 const number = z.nullable(z.number());

@@ -12,6 +12,8 @@
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
 	import { USUAL_NEEDLE_MM, USUAL_YARN } from '$lib/log/begin';
+	import { learnErrand } from '$lib/log/learnErrand';
+	import type { PlanLearned, PlanQuestion } from '$lib/log/learned';
 	import YarnFields from '$lib/log/YarnFields.svelte';
 	import { fileName, save } from '$lib/ui/save';
 	import { PIECES, allPiecesShape, pieceOf } from '$lib/wire/log';
@@ -38,6 +40,15 @@
 		if (answer.ok) planning.pieces = answer.value.pieces.map(pieceOf);
 		else trouble = answer.error.message;
 	});
+	const errand = learnErrand<PlanQuestion, PlanLearned>();
+	$effect(() => {
+		const { question } = planning;
+		if (!question) return void ((planning.answered = null), errand.stop());
+		void errand
+			.ask($state.snapshot(question) as PlanQuestion)
+			.then((answer) => answer && (planning.answered = answer));
+	});
+	$effect(() => () => errand.stop());
 	const inches = $derived(settings.value.units === 'in');
 	const perUnit = $derived(inches ? 25.4 : 10);
 	const unit = $derived(inches ? 'in' : 'cm');

@@ -1,8 +1,7 @@
 import { workingOf } from '$core/fabric/fabric';
 import { basisIn } from '$core/measures/basis';
-import { hundredFrom } from '$core/measures/learn';
 import { sideBySide } from '$core/measures/panels';
-import { acrossOn, planAt, planOf, upFrom, yieldOf } from '$core/measures/plan';
+import { acrossOn, planAt, planOf, thumbFor, upFrom, yieldOf } from '$core/measures/plan';
 import type { Piece, Wish, Yarn } from '$core/measures/schema';
 import { gaugeIn } from '$core/measures/stages';
 import { readPattern } from '$core/pattern/pattern';
@@ -12,6 +11,7 @@ import { good, mapResult, type Result } from '$core/result';
 import { rulesWith } from '$core/rules';
 import { gaugeOf, type Gauge } from '$core/swatch/measure';
 import type { Swatch } from '$core/swatch/schema';
+import type { PlanLearned, PlanQuestion } from '$lib/log/learned';
 import type { OpenSettings } from '$lib/client/settings.svelte';
 
 /** Which of the teacher's own pieces a plan learns from. */
@@ -60,6 +60,12 @@ export class Planning {
 		}
 	}
 
+	readonly #rates = $derived.by(() => ratesWith(this.#settings.value.rates));
+	/** what decides how it comes out, whatever its size */
+	readonly #known = $derived.by(() => ({
+		gauge: this.gauge,
+		...(this.yarn ? { yarn: this.yarn } : {})
+	}));
 	readonly rules = $derived.by(() => rulesWith(this.#settings.value.rules));
 	/** the rows that are repeated: those of the one panel, or of all side by side */
 	readonly text: Result<string> = $derived.by(() =>
@@ -85,16 +91,28 @@ export class Planning {
 		spare: this.spare ?? this.rules.spareYarn / 100,
 		...(this.yarn ? { yarn: this.yarn } : {})
 	}));
-	/** how it comes out: asked anew only when what is learned from, the gauge or the yarn is another, not at every size */
+	/** what is asked of the pieces; `null` where none says anything, or there is nothing to plan */
+	readonly question = $derived.by((): PlanQuestion | null => {
+		const { learned: pieces, basis } = this;
+		if (pieces.length === 0 || !basis.ok) return null;
+		const ruleMinutes = (this.#rates.stitch[this.#settings.value.level] * 100) / 60;
+		return { pieces, thumb: thumbFor(this.#known, basis.value, this.rules), ruleMinutes };
+	});
+	/** what the pieces answered last: the rules of thumb hold until they have */
+	answered = $state.raw<PlanLearned | null>(null);
+	/** how it comes out, whatever its size */
 	readonly yielded = $derived.by(() => {
-		const { gauge, yarn, learned: pieces } = this;
-		const known = { gauge, pieces: [...pieces], ...(yarn ? { yarn } : {}) };
-		return mapResult(this.basis, (basis) => yieldOf(known, basis, this.rules));
+		const { answered } = this;
+		return mapResult(this.basis, (basis) =>
+			answered
+				? yieldOf(this.#known, basis, this.rules, () => answered.learned)
+				: yieldOf(this.#known, basis, this.rules)
+		);
 	});
 	readonly plan = $derived.by((): Result<Planned> => {
 		if (!this.basis.ok) return this.basis;
 		if (!this.yielded.ok) return this.yielded;
-		return planOf(this.wish, this.basis.value, this.rules, this.yielded.value);
+		return planOf(this.wish, this.basis.value, this.yielded.value, this.rules);
 	});
 	/** whether anything crosses in its rows */
 	readonly crosses = $derived(this.basis.ok && this.basis.value.crossed.ever > 0);
@@ -114,11 +132,13 @@ export class Planning {
 
 	/** How long it takes to knit, in minutes: by the pieces that were timed, else by rates. */
 	minutesOf({ castOn, rows, stitches }: Planned): { readonly minutes: number; readonly byPieces: number } {
-		const rates = ratesWith(this.#settings.value.rates);
 		const { level } = this.#settings.value;
-		const { estimate } = hundredFrom(this.learned, 'minutes', (rates.stitch[level] * 100) / 60);
-		if (!estimate.rule) return { minutes: (castOn * rows * estimate.value) / 100, byPieces: estimate.pieces };
-		return { minutes: pieceMinutes({ castOn, rows, stitches }, this.#movements, level, rates), byPieces: 0 };
+		const time = this.answered?.time;
+		if (time && !time.rule) return { minutes: (castOn * rows * time.value) / 100, byPieces: time.pieces };
+		return {
+			minutes: pieceMinutes({ castOn, rows, stitches }, this.#movements, level, this.#rates),
+			byPieces: 0
+		};
 	}
 
 	/** Wishes the width that a needle so long allows; or says why none does. */
