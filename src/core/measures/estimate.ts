@@ -16,6 +16,15 @@ export interface Sample {
 	readonly value: number;
 }
 
+/** What pieces say of how knitting comes out. */
+export interface Learned {
+	/** a panel's width for each stitch beside plain ground's */
+	readonly drawIn: Estimate;
+	/** dry beside bound off */
+	readonly washed: { readonly width: Estimate; readonly height: Estimate };
+	readonly gramsPerStitch: Estimate;
+}
+
 /** How far a rule of thumb may be off. */
 const RULE_IS_OFF = 0.1;
 

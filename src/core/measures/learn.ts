@@ -1,7 +1,7 @@
 import { workingOf } from '../fabric/fabric';
 import { once } from '../once';
 import { readPattern } from '../pattern/pattern';
-import type { Estimate, Sample } from './estimate';
+import type { Estimate, Learned, Sample } from './estimate';
 import { estimateFrom } from './estimateFrom';
 import { latest } from './latest';
 import type { Measured, Piece } from './schema';
@@ -10,15 +10,6 @@ import { crossedIn, type Crossed } from '../swatch/crossed';
 import { drawInBy } from '../swatch/measure';
 import { USUAL_RULES } from '../rules';
 import { ASSUMED_YARN, WASHED_BY_THUMB, gramsPerMetre, gramsPerStitchByThumb, type Thumb } from './thumb';
-
-/** What pieces say of how knitting comes out. */
-export interface Learned {
-	/** a panel's width for each stitch beside plain ground's */
-	readonly drawIn: Estimate;
-	/** dry beside bound off */
-	readonly washed: { readonly width: Estimate; readonly height: Estimate };
-	readonly gramsPerStitch: Estimate;
-}
 
 /** What the pieces of one kind say: of one fibre, on one needle, or of one motif. */
 export type LearnedBy = Learned &

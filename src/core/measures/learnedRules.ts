@@ -1,5 +1,5 @@
 import { RULES, type RuleId, type Rules } from '../rules';
-import type { Learned } from './learn';
+import type { Learned } from './estimate';
 import type { Thumb } from './thumb';
 
 /**

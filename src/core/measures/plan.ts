@@ -3,8 +3,7 @@ import { fault, good, type Result } from '../result';
 import { USUAL_RULES, type Rules } from '../rules';
 import { drawInBy, longestCircular } from '../swatch/measure';
 import type { Basis } from './basis';
-import type { Estimate } from './estimate';
-import type { Learned } from './learn';
+import type { Estimate, Learned } from './estimate';
 import type { Wish } from './schema';
 import { seamOf, type Seam } from './seam';
 import {

@@ -1,7 +1,6 @@
 import { USUAL_RULES, type Rules } from '../rules';
 import type { Crossed } from '../swatch/crossed';
-import { byRule } from './estimate';
-import type { Learned } from './learn';
+import { byRule, type Learned } from './estimate';
 import type { Yarn } from './schema';
 
 /** A middling yarn, for where nobody says which: 100 g of it run 200 m. */

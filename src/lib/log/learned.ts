@@ -1,13 +1,5 @@
-import {
-	byKind,
-	figuresFrom,
-	hundredFrom,
-	thumbOf,
-	type Kind,
-	type Learned,
-	type LeftOut
-} from '$core/measures/learn';
-import type { Estimate } from '$core/measures/estimate';
+import { byKind, figuresFrom, hundredFrom, thumbOf, type Kind, type LeftOut } from '$core/measures/learn';
+import type { Estimate, Learned } from '$core/measures/estimate';
 import type { Thumb } from '$core/measures/thumb';
 import type { Piece } from '$core/measures/schema';
 
