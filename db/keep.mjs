@@ -42,8 +42,9 @@ const KEPT = {
 			[randomUUID(), id, swatch, owner]
 		);
 	},
-	'pond-loop/piece@1': async (client, owner, { format: _, measured, ...about }) => {
+	'pond-loop/piece@1': async (client, owner, { title, swatch, yarn, needleMm, measured }) => {
 		const id = randomUUID();
+		const about = { title, swatch, yarn, needleMm };
 		await client.query(
 			'insert into pieces (id, owner, about, made_at, changed_at) values ($1, $2, $3, clock_timestamp(), clock_timestamp())',
 			[id, owner, about]

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import { untrack } from 'svelte';
 	import { aboutOf } from '$core/measures/about';
 	import { newId } from '$lib/client/id';
 	import { readAnew } from '$lib/client/reading';
@@ -28,7 +30,10 @@
 
 	const shelf = new Shelf(PIECES);
 	let field = $state<HTMLInputElement>();
-	let swatch = $state('');
+	/** the swatch it is knitted from; an address may name one */
+	let swatch = $state(
+		untrack(() => data.swatches.find(({ id }) => id === page.url.searchParams.get('swatch'))?.id ?? '')
+	);
 	let cameIn = $state<string | null>(null);
 
 	async function begin(title: string) {

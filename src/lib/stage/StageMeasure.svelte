@@ -74,7 +74,7 @@
 		{/if}
 		{#key `${who} ${logged?.measured.length}`}
 			<MeasureForm
-				piece="class-{who}"
+				piece="class, {stage.lesson.title}, {who}"
 				before={logged?.measured.map(({ record }) => record) ?? []}
 				begin={part.stage}
 				{counts}

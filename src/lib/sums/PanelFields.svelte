@@ -9,12 +9,21 @@
 
 	/** more panels than these stand on no needle */
 	const MOST = 12;
-	let choosing = $state(false);
+	/** a motif is chosen, to stand beside the panels there are or instead of them */
+	let choosing = $state<'beside' | 'instead' | null>(null);
+	const sheet = {
+		get open() {
+			return choosing !== null;
+		},
+		set open(to: boolean) {
+			if (!to) choosing = null;
+		}
+	};
 	const several = $derived(planning.panels.length > 1);
 
 	function add(text: string) {
-		planning.panels = [...planning.panels, text];
-		choosing = false;
+		planning.panels = choosing === 'instead' ? [text] : [...planning.panels, text];
+		choosing = null;
 	}
 	const takeOut = (at: number) => (planning.panels = planning.panels.filter((_, i) => i !== at));
 </script>
@@ -41,7 +50,10 @@
 	{/each}
 	<div class="mt-3 flex flex-wrap items-end gap-3">
 		{#if planning.panels.length < MOST}
-			<button type="button" class="btn" onclick={() => (choosing = true)}>Another panel, of a motif</button>
+			<button type="button" class="btn" onclick={() => (choosing = 'instead')}>A motif instead</button>
+			<button type="button" class="btn" onclick={() => (choosing = 'beside')}
+				>Another panel, of a motif</button
+			>
 			<button type="button" class="btn" onclick={() => add(planning.panels[0])}>The same once more</button>
 		{/if}
 		{#if several}
@@ -58,6 +70,6 @@
 	</div>
 </details>
 
-<Dialog title="A panel of a motif" wide bind:open={choosing}>
-	<RecipeForm press="Set it beside" bare onmake={(text) => add(text)} />
+<Dialog title="A panel of a motif" wide bind:open={sheet.open}>
+	<RecipeForm press={choosing === 'instead' ? 'Plan it' : 'Set it beside'} bare onmake={add} />
 </Dialog>

@@ -56,7 +56,10 @@
 </script>
 
 <div class="grid gap-7">
-	<p><a class="btn btn-outline" href={resolve(`/sums?swatch=${open.id}`)}>Plan a piece from it</a></p>
+	<p class="flex flex-wrap gap-2">
+		<a class="btn btn-outline" href={resolve(`/sums?swatch=${open.id}`)}>Plan a piece from it</a>
+		<a class="btn" href={resolve(`/log?swatch=${open.id}`)}>Measure it in the log</a>
+	</p>
 	<CountsList
 		{summary}
 		{spacings}
