@@ -16,6 +16,7 @@ const ROADS = {
 		'telling',
 		'planning',
 		'teaching',
+		'practice',
 		'handout',
 		'formats'
 	],
@@ -82,7 +83,8 @@ module.exports = {
 					'^node_modules/zod/',
 					'^node_modules/@lezer/',
 					'^node_modules/node-diff3/',
-					'^node_modules/jstat/'
+					'^node_modules/jstat/',
+					'^node_modules/pure-rand/'
 				]
 			}
 		},

@@ -65,6 +65,8 @@ const TAKEN = {
 	claims: [],
 	learn: [],
 	plan: [],
+	drill: [],
+	grade: [],
 	slip: [...NAME, 'way', 'off'],
 	diagnose: NAME,
 	mends: [...NAME, 'way', 'off', 'rows', 'at', 'worked'],

@@ -8,6 +8,7 @@ import { seenOf } from '../core/faults/seen';
 import { firstBedFault } from '../core/faults/bedSlips';
 import { BED_SLIPS, HAND_SLIPS, type BedSlip, type HandSlip } from '../core/faults/slipIds';
 import { learnAsked, planAsked } from '../core/formats/measures';
+import { drillAsked, gradeAsked } from '../core/formats/practice';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';
 import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
@@ -52,7 +53,9 @@ const BY_INPUT: ReadonlyMap<string, Answer> = new Map([
 	['claims', asJson('claims', claimsAsked)],
 	['diagnose', answerDiagnose],
 	['learn', asJson('learn', learnAsked)],
-	['plan', asJson('plan', planAsked)]
+	['plan', asJson('plan', planAsked)],
+	['drill', asJson('drill', drillAsked)],
+	['grade', asJson('grade', gradeAsked)]
 ]);
 
 /** Whether a verb takes its matter from standard input. */
@@ -192,7 +195,10 @@ function answerCheck(args: readonly string[], input: string): Result<unknown> {
 }
 
 /** A verb whose matter is JSON on standard input, and that has no options. */
-function asJson(verb: 'claims' | 'learn' | 'plan', answer: (json: unknown) => Result<unknown>): Answer {
+function asJson(
+	verb: 'claims' | 'learn' | 'plan' | 'drill' | 'grade',
+	answer: (json: unknown) => Result<unknown>
+): Answer {
 	return (args, input) => {
 		const asked = given(verb, args, []);
 		return asked.ok ? parsedScript(input, answer) : asked;

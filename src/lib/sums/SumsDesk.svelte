@@ -14,16 +14,16 @@
 	import { USUAL_NEEDLE_MM, USUAL_YARN } from '$lib/log/begin';
 	import { learnErrand } from '$lib/log/learnErrand';
 	import type { PlanLearned, PlanQuestion } from '$lib/log/learned';
-	import YarnFields from '$lib/log/YarnFields.svelte';
 	import { fileName, save } from '$lib/ui/save';
 	import { PIECES, allPiecesShape, pieceOf } from '$lib/wire/log';
 	import { versionsAt } from '$lib/wire/swatch';
 	import type { SumsPage } from '$lib/wire/sums';
+	import FitFields from './FitFields.svelte';
 	import MaterialsList from './MaterialsList.svelte';
 	import PanelFields from './PanelFields.svelte';
 	import PlanFigures from './PlanFigures.svelte';
 	import PlanPicture from './PlanPicture.svelte';
-	import { LEARN_FROM, Planning, type LearnFrom } from './planning.svelte';
+	import { Planning } from './planning.svelte';
 
 	/** From a swatch to a piece: its size is pulled, everything else follows, each number with its reason. */
 	let { data }: { data: SumsPage } = $props();
@@ -53,7 +53,6 @@
 	const perUnit = $derived(inches ? 25.4 : 10);
 	const unit = $derived(inches ? 'in' : 'cm');
 	const plan = $derived(planning.plan.ok ? planning.plan.value : null);
-	const PER_TEN = { least: 1, most: 200, places: 1, of: '', wide: true } as const;
 
 	const SIZES = [
 		{ field: 'widthMm', says: 'Width', round: 'Way round' },
@@ -78,9 +77,6 @@
 	}
 	/** as far as a slider is pulled */
 	const MOST_MM = 2_000;
-
-	let needle = $state(80);
-	let grams = $state(100);
 
 	/** a swatch and a piece are told apart in one list */
 	const pieceValue = (id: string) => `piece ${id}`;
@@ -160,13 +156,6 @@
 			`${fileName(planTitle)}.plan.json`,
 			'application/json'
 		);
-	const LEARN_SAID: Record<LearnFrom, string> = {
-		all: 'all my pieces',
-		yarn: 'those of this yarn',
-		fibre: 'those of this fibre',
-		none: 'none, rules of thumb'
-	};
-	const USUAL_NAMED_YARN = untrack(() => planning.yarn) ?? USUAL_YARN;
 </script>
 
 <svelte:head><title>Sums · Pond Loop</title></svelte:head>
@@ -243,112 +232,7 @@
 		</section>
 
 		<section class="more grid content-start gap-5 print:hidden" aria-label="Gauge, edges and yarn">
-			<div class="grid grid-cols-2 gap-3">
-				<CountField
-					label="Stitches in {lengthSaid(100, settings.value)}"
-					value={planning.gauge.stitches}
-					{...PER_TEN}
-					onset={(stitches) => (planning.gauge = { ...planning.gauge, stitches })}
-				/>
-				<CountField
-					label="Rows in {lengthSaid(100, settings.value)}"
-					value={planning.gauge.rows}
-					{...PER_TEN}
-					onset={(rows) => (planning.gauge = { ...planning.gauge, rows })}
-				/>
-				<CountField
-					label="Edge, each side"
-					value={planning.edge}
-					least={0}
-					most={500}
-					of="stitches"
-					wide
-					onset={(edge) => (planning.edge = edge)}
-				/>
-				<CountField
-					label="Plain ground"
-					value={planning.ground}
-					least={0}
-					most={5000}
-					of="stitches"
-					wide
-					onset={(ground) => (planning.ground = ground)}
-				/>
-			</div>
-			<fieldset class="grid gap-3">
-				<legend class="sr-only">The yarn</legend>
-				<label class="flex min-h-11 items-center gap-2"
-					><input
-						type="checkbox"
-						class="size-5 accent-base-content"
-						checked={planning.yarn !== null}
-						onchange={(event) => (planning.yarn = event.currentTarget.checked ? USUAL_NAMED_YARN : null)}
-					/> I know the yarn</label
-				>
-				{#if planning.yarn}<YarnFields yarn={planning.yarn} onset={(yarn) => (planning.yarn = yarn)} />{/if}
-			</fieldset>
-			<label class="grid gap-1">
-				<span class="text-quiet">Kept spare: {Math.round((planning.wish.spare ?? 0) * 100)} in a hundred</span
-				>
-				<input
-					type="range"
-					class="slider"
-					min="0"
-					max="1"
-					step="0.05"
-					value={planning.wish.spare}
-					oninput={(event) => (planning.spare = event.currentTarget.valueAsNumber)}
-				/>
-			</label>
-			{#if planning.pieces.length > 0}
-				<Choices
-					label="Learns from"
-					value={planning.learnFrom}
-					choices={LEARN_FROM.filter((like) => planning.yarn || like === 'all' || like === 'none').map(
-						(value) => ({
-							value,
-							label:
-								value === 'none'
-									? LEARN_SAID.none
-									: `${LEARN_SAID[value]}, ${planning.piecesFor(value).length}`
-						})
-					)}
-					onchoose={(like) => (planning.learnFrom = like)}
-				/>
-			{/if}
-			<div class="grid gap-3 border-t border-hairline pt-4">
-				<h2 class="text-lg">Or the other way round</h2>
-				{#if planning.shape === 'flat'}
-					<div class="flex flex-wrap items-end gap-3">
-						<CountField
-							label="A needle of, {unit}"
-							value={needle}
-							least={10}
-							most={300}
-							of={unit}
-							wide
-							onset={(length) => (needle = length)}
-						/>
-						<button type="button" class="btn" onclick={() => (trouble = planning.asWideAs(needle * perUnit))}
-							>As wide as it allows</button
-						>
-					</div>
-				{/if}
-				<div class="flex flex-wrap items-end gap-3">
-					<CountField
-						label="Yarn there is, g"
-						value={grams}
-						least={1}
-						most={50000}
-						of="grams"
-						wide
-						onset={(there) => (grams = there)}
-					/>
-					<button type="button" class="btn" onclick={() => (trouble = planning.asHighAs(grams))}
-						>As high as it is enough for</button
-					>
-				</div>
-			</div>
+			<FitFields {planning} ontrouble={(why) => (trouble = why)} />
 		</section>
 
 		<section class="plan grid content-start gap-6" aria-label="The plan" aria-live="polite">

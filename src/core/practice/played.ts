@@ -1,0 +1,43 @@
+import { sameList, samePairs, type Crossing } from '../crossing/crossing';
+import { isTwoGroup } from '../crossing/groups';
+import type { Move } from '../hands/moves';
+import { play } from '../hands/play';
+import { knownWays } from '../ways/ways';
+import { handed } from '../ways/handed';
+
+/** Whether a script gives a crossing when it is played: its order, its depths, and how its stitches are worked. */
+export function gives(crossing: Crossing, moves: readonly Move[]): boolean {
+	const played = play(crossing.stitches, moves);
+	if (!played.ok || !played.value.made.finished) return false;
+	const { order, over, work } = played.value.made;
+	return sameList(order, crossing.order) && samePairs(over, crossing.over) && sameList(work, crossing.work);
+}
+
+/** Moves that hands learn in an order: those of the yarn and the pinch come by themselves. */
+const isLearned = ({ do: does }: Move): boolean => does !== 'yarn' && does !== 'pinch';
+
+/** The scripts of the known ways of a crossing that give it without yarn moves, and of which each move is needed. */
+export const scriptsOf = (crossing: Crossing): readonly (readonly Move[])[] =>
+	knownWays(crossing)
+		.filter(({ agrees }) => agrees)
+		.map(({ moves }) => moves.filter(isLearned))
+		.filter((moves) => moves.length > 1 && gives(crossing, moves))
+		.filter((moves) =>
+			moves.every(
+				(_, i) =>
+					!gives(
+						crossing,
+						moves.filter((__, at) => at !== i)
+					)
+			)
+		);
+
+/** On which side the first stitches are held with a cable needle, in the hands of a learner; `null` where that is no matter. */
+export function heldAt(crossing: Crossing, hand: 'right' | 'left'): 'front' | 'back' | null {
+	const { played } = handed(crossing, { hand, keep: 'fabric' });
+	if (!isTwoGroup(played)) return null;
+	const held = knownWays(played)
+		.find(({ id }) => id === 'cn-off')
+		?.moves.find((move) => 'hold' in move);
+	return held?.hold ?? null;
+}
