@@ -181,7 +181,6 @@
 <style>
 	.figure {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) auto;
 		align-items: center;
 		gap: 0.15rem 1.25rem;
 	}
