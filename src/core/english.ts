@@ -17,3 +17,6 @@ const lists = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 
 /** `1, 2 and 3`. */
 export const inList = (items: readonly (string | number)[]): string => lists.format(items.map(String));
+
+/** Words as a sentence begins with them. */
+export const capital = (said: string): string => said.charAt(0).toUpperCase() + said.slice(1);

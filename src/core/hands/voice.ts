@@ -14,10 +14,13 @@ export interface Voice {
 	readonly locale?: string;
 }
 
+/** Millimetres in a unit of length. */
+export const MM_PER: Readonly<Record<Voice['units'], number>> = { cm: 10, in: 25.4 };
+
 /** A short length in the knitter's units; inches to the nearest quarter. */
 export function lengthSaid(millimetres: number, { units, locale }: Pick<Voice, 'units' | 'locale'>): string {
-	if (units === 'cm') return `${numberSaid(millimetres / 10, locale)} cm`;
-	const quarters = Math.max(1, Math.round(millimetres / 25.4 / 0.25));
+	if (units === 'cm') return `${numberSaid(millimetres / MM_PER.cm, locale)} cm`;
+	const quarters = Math.max(1, Math.round(millimetres / MM_PER.in / 0.25));
 	const whole = Math.floor(quarters / 4) || '';
 	return `${whole}${['', '¼', '½', '¾'][quarters % 4]} in`;
 }

@@ -37,3 +37,7 @@ export const byRule = (rule: number, pieces: number): Estimate => ({
 	rule: true,
 	because: `A rule of thumb: ${pieces === 0 ? 'no piece says' : 'one piece says too little'}.`
 });
+
+/** The mean of values, of which there are some. */
+export const mean = (values: readonly number[]): number =>
+	values.reduce((sum, one) => sum + one, 0) / values.length;

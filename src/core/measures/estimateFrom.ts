@@ -1,5 +1,5 @@
 import jstat from 'jstat';
-import { byRule, type Estimate, type Sample } from './estimate';
+import { byRule, mean, type Estimate, type Sample } from './estimate';
 
 /** Fewer pieces than this say nothing yet. */
 const FEWEST = 2;
@@ -9,8 +9,6 @@ const LEAST_SPREAD = 0.01;
 const OUTLIER_SPREADS = 4;
 /** The middle 80 in 100 lie below this quantile, and above its mirror. */
 const QUANTILE = 0.9;
-
-const mean = (values: readonly number[]): number => values.reduce((sum, one) => sum + one, 0) / values.length;
 
 /** Sample standard deviation, never less than hands can measure. */
 function spread(values: readonly number[]): number {

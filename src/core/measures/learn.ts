@@ -1,7 +1,7 @@
 import { workingOf } from '../fabric/fabric';
 import { once } from '../once';
 import { readPattern } from '../pattern/pattern';
-import type { Estimate, Learned, Sample } from './estimate';
+import { mean, type Estimate, type Learned, type Sample } from './estimate';
 import { estimateFrom } from './estimateFrom';
 import { latest } from './latest';
 import type { Measured, Piece } from './schema';
@@ -125,8 +125,6 @@ const samplesOf = (pieces: readonly Piece[], sample: (piece: Piece) => number | 
 		const value = sample(piece);
 		return value === null ? [] : [{ piece: piece.title, value }];
 	});
-
-const mean = (values: readonly number[]): number => values.reduce((sum, one) => sum + one, 0) / values.length;
 
 /** The panel's width for each stitch beside the ground's, at the latest stage at which both were measured; `null` where neither was. */
 export function drawInOf({ measured }: Piece): number | null {

@@ -1,3 +1,4 @@
+import { capital } from '../english';
 import { lengthSaid, type Voice } from '../hands/voice';
 import type { Lesson } from '../lesson/lesson';
 import { dryingOf, type Fibre } from '../measures/finish';
@@ -33,7 +34,6 @@ const DRY =
 	'Half a day for thin wool or acrylic, a whole one for wool of some weight, up to two days for cotton or thick yarn. Unpinned, wool takes a little back; cotton and acrylic hardly.';
 /** Fibres that spring back from what they were pinned to. */
 const SPRINGS: readonly Fibre[] = ['wool', 'silk'];
-const capital = (said: string): string => said.charAt(0).toUpperCase() + said.slice(1);
 
 /** Finishing for a lesson, step by step, by its fibre where that is known, in the words and lengths of a voice. */
 export function finishingOf(

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { lengthSaid } from '$core/hands/voice';
+	import { MM_PER, lengthSaid } from '$core/hands/voice';
 	import { numberSaid } from '$core/locale';
 	import type { Measured } from '$core/measures/schema';
 	import { STAGES, type Stage } from '$core/measures/lives';
@@ -38,8 +38,8 @@
 	const measuring = untrack(() => new Measuring({ piece, corrects }, before, counts, today, begin));
 	const entry = $derived(measuring.entry);
 	const inches = $derived(settings.value.units === 'in');
-	const perUnit = $derived(inches ? 25.4 : 10);
-	const unit = $derived(inches ? 'in' : 'cm');
+	const perUnit = $derived(MM_PER[settings.value.units]);
+	const unit = $derived(settings.value.units);
 	const said = {
 		length: (mm: number) => lengthSaid(mm, settings.value),
 		weight: (grams: number) => `${numberSaid(grams, settings.locale)} g`

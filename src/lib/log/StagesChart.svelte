@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { lengthSaid } from '$core/hands/voice';
+	import { MM_PER, lengthSaid } from '$core/hands/voice';
+	import { capital } from '$core/english';
 	import type { Piece } from '$core/measures/schema';
 	import {
 		EXTENT_SAID,
@@ -21,7 +22,7 @@
 	let asked = $state<(typeof extents)[number]>('whole');
 	const of = $derived(extents.includes(asked) ? asked : extents[0]);
 	const stages = $derived(of ? livedThrough(piece.measured, of) : []);
-	const perUnit = $derived(settings.value.units === 'in' ? 25.4 : 10);
+	const perUnit = $derived(MM_PER[settings.value.units]);
 	const line = (says: string, side: 'widthMm' | 'heightMm') => ({
 		says,
 		values: stages.map((one) => Number((one[side] / perUnit).toFixed(2)))
@@ -40,7 +41,7 @@
 {/if}
 {#if stages.length > 1}
 	<LineChart
-		title="{EXTENT_SAID[of].replace(/^./, (first) => first.toUpperCase())}, in {settings.value.units}"
+		title="{capital(EXTENT_SAID[of])}, in {settings.value.units}"
 		points={stages.map(({ stage }) => STAGE_SAID[stage])}
 		fromZero={false}
 		lines={[
@@ -59,11 +60,10 @@
 	/>
 {:else if stages.length === 1}
 	<p>
-		{STAGE_SAID[stages[0].stage].replace(/^./, (first) => first.toUpperCase())}: {lengthSaid(
-			stages[0].widthMm,
+		{capital(STAGE_SAID[stages[0].stage])}: {lengthSaid(stages[0].widthMm, settings.value)} × {lengthSaid(
+			stages[0].heightMm,
 			settings.value
-		)} × {lengthSaid(stages[0].heightMm, settings.value)}. Measure it again when it has changed, and its line
-		begins.
+		)}. Measure it again when it has changed, and its line begins.
 	</p>
 {/if}
 {#if changes.length > 0}

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { lengthSaid } from '$core/hands/voice';
+	import { MM_PER, lengthSaid } from '$core/hands/voice';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { CARD_MM, PX_PER_MM, keepPxPerMm, marksOf, pxPerMm } from './tape';
+	import { CARD_MM, PARTS, PX_PER_MM, keepPxPerMm, marksOf, pxPerMm } from './tape';
 
 	/** A tape on the screen to lay knitting against; what is longer is laid on again, and added up. */
 	let { ontake }: { ontake: (side: 'widthMm' | 'heightMm', mm: number) => void } = $props();
@@ -22,7 +22,7 @@
 	const reached = $derived(Math.min(at, length));
 	const total = $derived(before + reached);
 	const REACH = { long: 22, middle: 15, short: 9 } as const;
-	const STEP_MM = $derived(units === 'cm' ? 1 : 25.4 / 8);
+	const STEP_MM = $derived(MM_PER[units] / PARTS[units]);
 
 	function set(px: number) {
 		scale = px;

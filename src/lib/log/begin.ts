@@ -5,14 +5,18 @@ export const USUAL_YARN: Yarn = { name: '', fibre: 'wool', gramsPerBall: 50, met
 export const USUAL_NEEDLE_MM = 4;
 
 /**
- * A piece as it is begun; yarn and needle are those of the piece before, which are likely in use still.
+ * A piece as it is begun.
  *
  * @param swatch its rows
- * @param last the piece that was worked on last
+ * @param use the yarn and needle that are in use, as far as they are known: those of the plan, or of the piece before
  */
-export const newPiece = (title: string, swatch: string, last?: PieceAbout): PieceAbout => ({
+export const newPiece = (
+	title: string,
+	swatch: string,
+	use: { readonly yarn?: Yarn | null; readonly needleMm?: number | null } = {}
+): PieceAbout => ({
 	title,
 	swatch,
-	yarn: last?.yarn ?? USUAL_YARN,
-	needleMm: last?.needleMm ?? USUAL_NEEDLE_MM
+	yarn: use.yarn ?? USUAL_YARN,
+	needleMm: use.needleMm ?? USUAL_NEEDLE_MM
 });

@@ -3,6 +3,7 @@ import { parseShape } from '$core/formats/json';
 import { PIECE_FORMAT, pieceShape, type Measured, type Piece } from '$core/measures/schema';
 import { fault, good, type Result } from '$core/result';
 import { cellText, csvOf } from '$lib/ui/csv';
+import { USUAL_NEEDLE_MM, USUAL_YARN } from './begin';
 
 /** What stands in each column: of the piece, or of one measurement on it. */
 const COLUMNS = [
@@ -72,12 +73,12 @@ export function piecesFromCsv(text: string): Result<Piece[]> {
 			yarn: {
 				name: cell('yarn'),
 				fibre: cell('fibre'),
-				gramsPerBall: number('grams in a ball') || 50,
-				metresPerBall: number('metres in a ball') || 110,
+				gramsPerBall: number('grams in a ball') || USUAL_YARN.gramsPerBall,
+				metresPerBall: number('metres in a ball') || USUAL_YARN.metresPerBall,
 				...optional('colour', cell('colour')),
 				...optional('lot', cell('lot'))
 			},
-			needleMm: number('needle mm') || 4
+			needleMm: number('needle mm') || USUAL_NEEDLE_MM
 		};
 		const key = JSON.stringify(about);
 		const piece = pieces.get(key) ?? { about, measured: [] };

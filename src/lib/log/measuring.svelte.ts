@@ -27,7 +27,8 @@ const WANTED: readonly (readonly [Figure, string])[] = [
 	['stitches', 'how many stitches that are'],
 	['rows', 'how many rows that are']
 ];
-const FIGURES: readonly Figure[] = WANTED.map(([field]) => field);
+/** What is typed of a stretch at a stage, whichever those are. */
+const TYPED: readonly string[] = [...WANTED.map(([field]) => field), 'grams', 'minutes', 'on'];
 
 /** Counts to begin with, where nothing was measured yet: what the piece was cast on with, what its rows come to. */
 export interface Counts {
@@ -67,7 +68,7 @@ export class Measuring {
 		this.#before = before;
 		this.#counts = counts;
 		const kept = this.#keptEntry();
-		if (kept || about.corrects) this.#typed = FIGURES;
+		if (kept || about.corrects) this.#typed = TYPED;
 		this.entry =
 			kept ??
 			(about.corrects

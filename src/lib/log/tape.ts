@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { MM_PER } from '$core/hands/voice';
 
 /** How large a millimetre is on this screen, where nobody has said: what a browser takes a millimetre for. */
-export const USUAL_PX_PER_MM = 96 / 25.4;
+export const USUAL_PX_PER_MM = 96 / MM_PER.in;
 /** The long side of any bank card, which everyone has to set a screen by (ISO/IEC 7810, ID-1). */
 export const CARD_MM = 85.6;
 /** Screens lie between these, whatever they take a millimetre for. */
@@ -26,9 +27,12 @@ export interface Mark {
 	readonly says?: string;
 }
 
+/** Parts that a unit is marked in. */
+export const PARTS: Readonly<Record<'cm' | 'in', number>> = { cm: 10, in: 8 };
+
 /** The marks of a tape so long, in centimetres or in inches with their eighths. */
 export function marksOf(lengthMm: number, units: 'cm' | 'in'): Mark[] {
-	const [unit, parts] = units === 'cm' ? [10, 10] : [25.4, 8];
+	const [unit, parts] = [MM_PER[units], PARTS[units]];
 	return Array.from({ length: Math.floor((lengthMm / unit) * parts) + 1 }, (_, n): Mark => {
 		const mm = (n * unit) / parts;
 		if (n % parts === 0) return { mm, length: 'long', says: String(n / parts) };

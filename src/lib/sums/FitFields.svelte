@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { lengthSaid } from '$core/hands/voice';
+	import { MM_PER, lengthSaid } from '$core/hands/voice';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { USUAL_YARN } from '$lib/log/begin';
 	import YarnFields from '$lib/log/YarnFields.svelte';
@@ -12,9 +12,8 @@
 	let { planning, ontrouble }: { planning: Planning; ontrouble: (why: string | null) => void } = $props();
 
 	const settings = getSettings();
-	const inches = $derived(settings.value.units === 'in');
-	const perUnit = $derived(inches ? 25.4 : 10);
-	const unit = $derived(inches ? 'in' : 'cm');
+	const perUnit = $derived(MM_PER[settings.value.units]);
+	const unit = $derived(settings.value.units);
 	const PER_TEN = { least: 1, most: 200, places: 1, of: '', wide: true } as const;
 	let needle = $state(80);
 	let grams = $state(100);

@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { onMount, untrack } from 'svelte';
-	import { lengthSaid } from '$core/hands/voice';
+	import { MM_PER, lengthSaid } from '$core/hands/voice';
 	import { materialsOf } from '$core/measures/materials';
 	import { planRows } from '$core/measures/planRows';
 	import { newSwatch } from '$core/swatch/schema';
@@ -11,7 +11,7 @@
 	import { getSettings } from '$lib/client/settings.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
-	import { USUAL_NEEDLE_MM, USUAL_YARN } from '$lib/log/begin';
+	import { newPiece } from '$lib/log/begin';
 	import { learnErrand } from '$lib/log/learnErrand';
 	import type { PlanLearned, PlanQuestion } from '$lib/log/learned';
 	import { fileName, save } from '$lib/ui/save';
@@ -50,8 +50,8 @@
 	});
 	$effect(() => () => errand.stop());
 	const inches = $derived(settings.value.units === 'in');
-	const perUnit = $derived(inches ? 25.4 : 10);
-	const unit = $derived(inches ? 'in' : 'cm');
+	const perUnit = $derived(MM_PER[settings.value.units]);
+	const unit = $derived(settings.value.units);
 	const plan = $derived(planning.plan.ok ? planning.plan.value : null);
 
 	const SIZES = [
@@ -114,14 +114,20 @@
 			: fromTitle
 	);
 
-	/** Makes the rows of the plan a swatch; its id, or `null` where that cannot be, which the page then says. */
-	async function keepRows(): Promise<string | null> {
+	/** The rows of the plan; `null` where they cannot be written, which the page then says. */
+	function rowsOfPlan(): string | null {
 		if (!plan || !planning.text.ok) return null;
 		const rows = planRows(planning.text.value, plan, planning.shape === 'round');
-		if (!rows.ok) return ((trouble = rows.error.message), null);
+		trouble = rows.ok ? null : rows.error.message;
+		return rows.ok ? rows.value : null;
+	}
+	/** Makes them a swatch; its id, or `null` where that cannot be. */
+	async function keepRows(): Promise<string | null> {
+		const rows = rowsOfPlan();
+		if (!plan || rows === null) return null;
 		const id = newId();
 		const swatch = {
-			...newSwatch(planTitle, rows.value),
+			...newSwatch(planTitle, rows),
 			gauge: planning.gauge,
 			wishedMm: plan.dry.heightMm
 		};
@@ -137,16 +143,10 @@
 		if (id) await goto(resolve(`/lessons?draft=${id}`));
 	}
 	async function log() {
-		const id = await keepRows();
-		if (!id || !planning.text.ok || !plan) return;
-		const rows = planRows(planning.text.value, plan, planning.shape === 'round');
-		const about = {
-			title: planTitle,
-			swatch: rows.ok ? rows.value : '',
-			yarn: planning.yarn ?? USUAL_YARN,
-			needleMm: planning.needleMm ?? USUAL_NEEDLE_MM
-		};
+		const rows = rowsOfPlan();
+		if (rows === null) return;
 		const pieceId = newId();
+		const about = newPiece(planTitle, rows, planning);
 		trouble = await postJson(PIECES, { pieceId, about, measured: [] });
 		if (!trouble) await goto(resolve('/log/[id]', { id: pieceId }));
 	}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { lengthSaid } from '$core/hands/voice';
+	import { MM_PER, lengthSaid } from '$core/hands/voice';
 	import type { Working } from '$core/fabric/fabric';
 	import { ASSUMED_GAUGE, gaugeOf, repeatIn, repeatsTo } from '$core/swatch/measure';
 	import type { Swatch } from '$core/swatch/schema';
@@ -25,7 +25,7 @@
 	const settings = getSettings();
 	const said = (mm: number) => lengthSaid(mm, settings.value);
 	const inches = $derived(settings.value.units === 'in');
-	const perUnit = $derived(inches ? 25.4 : 10);
+	const perUnit = $derived(MM_PER[settings.value.units]);
 	const ten = $derived(said(100));
 	const PER_TEN = { least: 1, most: 200, places: 1, of: '', optional: true, wide: true } as const;
 	const repeat = $derived(repeatIn(working));

@@ -1,5 +1,11 @@
 import * as z from 'zod/mini';
-import { measuredShape, pieceAboutShape, PIECE_FORMAT, type Piece } from '$core/measures/schema';
+import {
+	MOST_MEASURED,
+	measuredShape,
+	pieceAboutShape,
+	PIECE_FORMAT,
+	type Piece
+} from '$core/measures/schema';
 import { idShape, type Named } from './shapes';
 
 /** Where the pieces of the log are. */
@@ -15,7 +21,7 @@ const madeMeasured = z.object({ id: idShape, record: measuredShape });
 export const newPieceShape = z.object({
 	pieceId: idShape,
 	about: pieceAboutShape,
-	measured: z.array(madeMeasured).check(z.maxLength(400))
+	measured: z.array(madeMeasured).check(z.maxLength(MOST_MEASURED))
 });
 
 /** What a piece is to be from now on, as far as it changes; a picture that is `null` is taken away. */
