@@ -36,6 +36,8 @@ const ROADS = {
 		'key',
 		'stage',
 		'sheet',
+		'follow',
+		'practice',
 		'course',
 		'start',
 		'bringing',
@@ -74,7 +76,7 @@ module.exports = {
 		{
 			name: 'core-is-free',
 			comment:
-				'src/core knows no screen, no server, no database and no Node.js; it may use Zod, Lezer, a three-way merge and statistics.',
+				'src/core knows no screen, no server, no database and no Node.js; it may use Zod, Lezer, a three-way merge, statistics, chance and a schedule.',
 			severity: 'error',
 			from: { path: '^src/core/', pathNot: '[.]test[.]ts$' },
 			to: {
@@ -84,7 +86,8 @@ module.exports = {
 					'^node_modules/@lezer/',
 					'^node_modules/node-diff3/',
 					'^node_modules/jstat/',
-					'^node_modules/pure-rand/'
+					'^node_modules/pure-rand/',
+					'^node_modules/ts-fsrs/'
 				]
 			}
 		},

@@ -12,6 +12,7 @@ const STORE = 'src/lib/server/store/**/*.test.ts';
  */
 const APART = [
 	...['mending/', 'swatch/', 'wire/swatch', 'wire/bench', 'client/errand'],
+	...['client/requests', 'ui/Choices', 'ui/Field', 'drawing/bed'],
 	...['ui/fileText', 'ui/FileField', 'ui/PondEdge', 'ui/UndoBar', 'ui/words'],
 	...['drawing/paintMade', 'drawing/MadePicture', 'drawing/SwatchPicture']
 ];

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { randomBytes, randomUUID } from 'node:crypto';
 
 /**
  * Keeps documents of open formats as a teacher's, in the order they come.
@@ -54,6 +54,30 @@ const KEPT = {
 				'insert into measurements (id, piece_id, record, made_at) values ($1, $2, $3, clock_timestamp())',
 				[randomUUID(), id, record]
 			);
+	},
+	// Days of the demo are told from today: whoever looks at it sees what is fading.
+	'pond-loop/learners@1': async (client, owner, { title, crossings, medium, level, terms, learners }) => {
+		const id = randomUUID();
+		const about = { title, crossings, medium, level, terms };
+		await client.query('insert into learner_classes (id, owner, about) values ($1, $2, $3)', [
+			id,
+			owner,
+			about
+		]);
+		for (const { nickname, practised } of learners) {
+			const learner = randomUUID();
+			await client.query(
+				`insert into learners (id, class_id, nickname, link, made_at) values ($1, $2, $3, $4, clock_timestamp())`,
+				[learner, id, nickname, randomBytes(16).toString('base64url')]
+			);
+			const latest = Math.max(...practised.map((/** @type {{ at: number }} */ { at }) => at), 0);
+			const later = Date.now() - 86_400_000 - latest;
+			for (const record of practised)
+				await client.query('insert into practised (id, learner_id, record, at) values ($1, $2, $3, $4)', [
+					...[randomUUID(), learner, { ...record, at: record.at + later }],
+					new Date(record.at + later)
+				]);
+		}
 	},
 	'pond-loop/key@1': (client, owner, { title, lines }) =>
 		client.query('insert into keys (id, owner, title, text, in_use) values ($1, $2, $3, $4, true)', [

@@ -3,6 +3,7 @@ import { PondServer } from './lib/pondServer.mjs';
 import { clothFrame } from './bench/clothFrame.mjs';
 import { diagnose } from './bench/diagnose.mjs';
 import { fabric } from './bench/fabric.mjs';
+import { follow200 } from './bench/follow200.mjs';
 import { library } from './bench/library.mjs';
 import { load200 } from './bench/load200.mjs';
 import { loopDelay } from './bench/loopDelay.mjs';
@@ -45,7 +46,7 @@ try {
 	await server.remove();
 }
 
-figures.push(await load200());
+figures.push(await load200(), ...(await follow200()));
 
 if (process.argv.includes('--json')) {
 	console.log(JSON.stringify({ figures: figures.map(({ name, value, goal }) => ({ name, value, goal })) }));

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { LAUNCH, installChromium } from './lib/chromium.mjs';
@@ -17,10 +18,6 @@ const VIEWS = {
 	'first-steps': { come: (page) => open(page, '/first-steps') },
 	bench: { come: (page) => open(page, '/?name=2/2 RC&way=cn-off&step=2') },
 	'bench-evening': { theme: 'evening', come: (page) => open(page, '/?name=2/1 LPC&way=cn-off&step=2') },
-	'bench-phone': { size: [390, 844], come: (page) => open(page, '/?name=2/2 RC&way=free-reach&step=3') },
-	'bench-compare': {
-		come: (page) => open(page, '/?name=2/2 RC&way=cn-off&with.name=2/2 RC&with.way=free-reach&step=3')
-	},
 	'bench-machine': { come: (page) => open(page, '/?name=2/2 RC&medium=machine&step=3') },
 	'bench-mend': {
 		async come(page) {
@@ -48,6 +45,8 @@ const VIEWS = {
 			for (let rows = 0; rows < 4; rows++) await page.keyboard.press('ArrowUp');
 			for (let stitches = 0; stitches < 5; stitches++) await page.keyboard.press('ArrowRight');
 			await page.keyboard.press('f');
+			await page.getByRole('button', { name: 'It looks wrong' }).waitFor();
+			await page.locator('[data-save=saved]').first().waitFor();
 		}
 	},
 	'swatch-chart': {
@@ -66,7 +65,30 @@ const VIEWS = {
 			await page.getByRole('table').waitFor({ state: 'attached' });
 		}
 	},
-	lessons: { come: (page) => open(page, '/lessons') },
+	class: { come: (page) => open(page, '/class') },
+	follow: {
+		size: [390, 844],
+		async come(page, lesson) {
+			const moment = {
+				...{ part: 'show-lc', step: 2, told: false, blank: false, look: 'work', school: null, wrong: null },
+				voice: { hand: 'right', keep: 'fabric', yarnHand: 'right' }
+			};
+			const data = { followingId: randomUUID(), moment };
+			const opened = await page.request.post(`/api${lesson}/following`, { data });
+			await open(page, `/follow/${(await opened.json()).code}`);
+			for (const choice of ['Left-handed', 'Evening']) await page.getByText(choice, { exact: true }).click();
+			await page.getByRole('button', { name: 'Follow the class' }).click();
+			await page.getByText('With the class').waitFor();
+		}
+	},
+	practice: {
+		size: [390, 844],
+		async come(page) {
+			const [, link] = /link:"([\w-]{22})"/.exec(await (await page.request.get('/class')).text()) ?? [];
+			await open(page, `/practice/${link}`);
+			await page.getByRole('button', { name: 'Begin' }).click();
+		}
+	},
 	draft: {
 		async come(page) {
 			await open(page, '/lessons');

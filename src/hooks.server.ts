@@ -3,7 +3,9 @@ import { building } from '$app/environment';
 import { signedIn, unlessFull } from '$lib/server/accounts';
 import { refuse } from '$lib/server/answer';
 import { demoOfToday } from '$lib/server/demo';
+import { endStreams } from '$lib/server/events';
 import { stopJobs, wakeJobs } from '$lib/server/jobs';
+import { stopListening } from '$lib/server/live';
 import { log } from '$lib/server/log';
 import { inNeed, needOf } from '$lib/server/need';
 import { closeDatabase } from '$lib/server/pool';
@@ -11,17 +13,22 @@ import type { Teacher } from '$lib/server/store/teachers';
 import { noRoom, roomLeft } from '$lib/server/room';
 import { Turns } from '$lib/server/turns';
 
+process.on('pond:stopping', endStreams);
 // adapter-node says so once no request is left to answer.
-process.on('sveltekit:shutdown', () => void stopJobs().then(closeDatabase));
+process.on('sveltekit:shutdown', () => void stopJobs().then(stopListening).then(closeDatabase));
 
 // What an earlier process left in the middle is taken up at the start.
 if (!building) wakeJobs();
 
 /** Routes that anybody may use. */
 const OPEN_ROUTES = ['/sign-in', '/join', '/recover', '/health'];
+/** Routes of learners: they need no account, only the code of their class, or a link of their own. */
+const LEARNER_ROUTES = /^\/(?:api\/)?(?:follow|practice)(?:\/|$)/;
 
 /** Requests of one teacher that are answered at once, how many of hers wait, and how long. */
 const turns = new Turns(3, 60, 5_000);
+/** The same for learners: those who follow one class together, those who practise each by herself. */
+const classTurns = new Turns(6, 1_200, 5_000);
 
 export const handle: Handle = async (input) => {
 	const began = performance.now();
@@ -35,17 +42,25 @@ export const handle: Handle = async (input) => {
 	// Whoever serves notes what is denied, with the address.
 	log.info({
 		method: event.request.method,
-		path: event.url.pathname,
+		path: pathLogged(event),
 		status: response.status,
 		ms: Math.round(performance.now() - began)
 	});
 	return response;
 };
 
+/** What was asked for, as the log may have it: what opens something by itself is no matter of the log's. */
+const pathLogged = ({ route: { id }, url }: RequestEvent): string =>
+	id !== null && LEARNER_ROUTES.test(id) ? id : url.pathname;
+
 /** The answer to a request, in its teacher's turn. */
 async function answered({ event, resolve }: Parameters<Handle>[0]): Promise<Response> {
 	const route = event.route.id;
 	if (building || route === '/health') return resolve(event);
+	if (route !== null && LEARNER_ROUTES.test(route))
+		return inTurn(classTurns, event.params.code ?? event.params.link ?? '', event, () =>
+			shown(event, resolve)
+		);
 	let teacher: Teacher | null;
 	try {
 		teacher = await signedIn(event.cookies);
@@ -56,12 +71,24 @@ async function answered({ event, resolve }: Parameters<Handle>[0]): Promise<Resp
 	}
 	if (!teacher) return route === null || OPEN_ROUTES.includes(route) ? shown(event, resolve) : nobody(event);
 	event.locals.teacher = teacher;
-	const back = await turns.take(teacher.id);
-	if (!back) return inNeed('busy', route);
-	try {
+	return inTurn(turns, teacher.id, event, async () => {
 		// Without the database to ask, the request itself says so.
 		const full = adds(event) && (await roomLeft(teacher).catch(() => 1)) <= 0;
-		return full ? refuse(413, 'size', noRoom(teacher)) : await shown(event, resolve);
+		return full ? refuse(413, 'size', noRoom(teacher)) : shown(event, resolve);
+	});
+}
+
+/** Answers once it is the turn of whoever asks. */
+async function inTurn(
+	all: Turns,
+	name: string,
+	{ route }: RequestEvent,
+	answer: () => Promise<Response>
+): Promise<Response> {
+	const back = await all.take(name);
+	if (!back) return inNeed('busy', route.id);
+	try {
+		return await answer();
 	} finally {
 		back();
 	}
@@ -110,6 +137,6 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 	if (status < 500)
 		return { code: 'unreadable', message: `This cannot be asked for in this way: ${message}.` };
 	const id = crypto.randomUUID().slice(0, 8);
-	log.error({ err: error, path: event.url.pathname, id }, message);
+	log.error({ err: error, path: pathLogged(event), id }, message);
 	return { code: 'broken', message: `Something broke on our side. The log has it under ${id}.` };
 };

@@ -6,7 +6,7 @@
 import { build, version } from '$service-worker';
 
 /**
- * Keeps a stage, a swatch or a piece that was opened, so that a class goes on, rows are counted and lengths written down while the network and the server
+ * Keeps a stage, a class that is followed, a learner's exercises, a swatch or a piece that was opened, so that a class goes on, rows are counted and lengths written down while the network and the server
  * are away; and a page that says what still works, which comes in place of any other page that cannot be reached.
  */
 const worker = globalThis.self as unknown as ServiceWorkerGlobalScope;
@@ -24,8 +24,10 @@ const KEPT = build.filter((path) => !/pdf/.test(path));
 const AWAY = ['/away.html', '/away.css', '/away.js', '/icon.svg'];
 
 const isWork = (path: string) =>
-	/^\/(?:lessons\/[0-9a-f-]{36}\/stage|(?:swatches|log)\/[0-9a-f-]{36})(?:\/__data\.json)?$/.test(path);
-const isPicture = (path: string) => /^\/pictures\/[0-9a-f-]{36}$/.test(path);
+	/^\/(?:lessons\/[0-9a-f-]{36}\/stage|(?:swatches|log)\/[0-9a-f-]{36}|follow\/[0-9A-Z]{6}|practice\/[\w-]{22})(?:\/__data\.json)?$/.test(
+		path
+	);
+const isPicture = (path: string) => /^(?:\/follow\/[0-9A-Z]{6})?\/pictures\/[0-9a-f-]{36}$/.test(path);
 
 worker.addEventListener('install', (event) => {
 	event.waitUntil(

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import axe from 'axe-core';
-import { awake, expect, test, type Pond } from './support/pond';
+import { MOMENT } from './support/documents';
+import { awake, expect, Pond, test } from './support/pond';
 
 // Views know nothing of each other, so some are looked at side by side.
 test.describe.configure({ mode: 'parallel' });
@@ -195,7 +196,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'Stage, a question': async (pond) => {
 		await demo(pond, '/stage');
-		await pond.page.getByRole('button', { name: 'Which two lie in front?' }).click();
+		await pond.page.getByRole('button', { name: 'Which way will it lean?' }).click();
 	},
 	'Stage, notes beside it': async (pond) => {
 		await demo(pond, '/stage');
@@ -215,6 +216,14 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await demo(pond, '/stage?as=notes');
 		// It comes a moment after the page.
 		await pond.page.getByRole('heading', { level: 1 }).waitFor();
+	},
+	'Stage, for the class, asked in': async (pond) => {
+		await windowOf(pond, 'class');
+		await pond.page.getByRole('complementary', { name: 'Follow on your phone' }).waitFor();
+	},
+	'Stage, for the teacher, with phones': async (pond) => {
+		await windowOf(pond, 'notes');
+		await pond.page.getByRole('region', { name: 'On their phones' }).waitFor();
 	},
 	'After class': async (pond) => {
 		// Not in the demo lesson itself: the class would be its latest.
@@ -250,6 +259,43 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.open('/');
 		await pond.page.keyboard.press('a');
 	},
+	Class: (pond) => pond.open('/class'),
+	'Class, a new one': async (pond) => {
+		await pond.open('/class');
+		await pond.page.getByRole('button', { name: 'Another class' }).click();
+	},
+	'Class, links': async (pond) => {
+		await pond.open('/class');
+		await pond.page.getByRole('button', { name: 'All links on paper' }).click();
+	},
+	Practice: (pond) => practice(pond),
+	'Practice, a question': async (pond) => {
+		await practice(pond);
+		await pond.page.getByRole('button', { name: 'Begin' }).click();
+	},
+	'Practice, an answer': async (pond) => {
+		await practice(pond);
+		await pond.page.getByRole('button', { name: 'Begin' }).click();
+		await guess(pond);
+	},
+	'Stage, with phones': async (pond) => {
+		await demo(pond, '/stage');
+		await pond.page.keyboard.press('j');
+		await pond.page.getByTestId('following').waitFor();
+	},
+	'Following, whose hands': (pond) => follow(pond),
+	Following: async (pond) => {
+		await follow(pond);
+		await pond.page.getByRole('button', { name: 'Follow the class' }).click();
+		await pond.page.getByText('With the class').waitFor();
+	},
+	'Following, the parts': async (pond) => {
+		await follow(pond);
+		await pond.page.getByText('Evening', { exact: true }).click();
+		await pond.page.getByRole('button', { name: 'Follow the class' }).click();
+		await pond.page.getByRole('button', { name: 'Parts and sheet' }).click();
+	},
+	'Following, by a code': (pond) => pond.open('/follow'),
 	'nothing here': (pond) => pond.open('/nowhere'),
 	// Whoever signs out comes last.
 	'Signing in': async (pond) => {
@@ -271,9 +317,49 @@ async function bench(pond: Pond, address: string, panel: string) {
 
 /** Where something of the demo is, without a page to look for it. */
 async function addressOf({ page }: Pond, list: string, title: string): Promise<string> {
-	const said = await (await page.request.get(list)).text();
+	const said = await (await page.request.get(`${list}?most=1000`)).text();
 	const before = said.slice(0, said.indexOf(title));
 	return `/${[...before.matchAll(new RegExp(`${list.slice(1)}/[0-9a-f-]{36}`, 'g'))].at(-1)![0]}`;
+}
+
+/** The exercises of a learner of the demo. */
+async function practice(pond: Pond): Promise<void> {
+	const [, link] = /link:"([\w-]{22})"/.exec(await (await pond.page.request.get('/class')).text())!;
+	await pond.open(`/practice/${link}`);
+	await pond.page.getByRole('button', { name: 'Begin' }).waitFor();
+}
+
+/** Answers whatever is asked first, somehow. */
+async function guess({ page }: Pond): Promise<void> {
+	const stitches = page.getByRole('button', { name: /^Stitch \d/ });
+	for (const stitch of await stitches.all()) await stitch.click();
+	const field = page.getByRole('main').getByRole('textbox');
+	if ((await field.count()) > 0) await field.fill('2');
+	const say = page.getByRole('button', { name: /^That is/ });
+	await ((await say.count()) > 0 ? say : page.locator('.choice').first()).click();
+	await page.getByRole('heading', { name: /^(?:Right|Not yet)$/ }).waitFor();
+}
+
+/** The demo lesson, opened to a phone. */
+async function follow(pond: Pond): Promise<void> {
+	const address = await addressOf(pond, '/lessons', 'Your first two leans');
+	const opened = await pond.page.request.post(`/api${address}/following`, {
+		data: { followingId: crypto.randomUUID(), moment: MOMENT }
+	});
+	await pond.open(`/follow/${((await opened.json()) as { code: string }).code}`);
+	// As on somebody's first time.
+	await pond.page.evaluate(() => localStorage.clear());
+	await pond.reload();
+	await pond.page.getByRole('button', { name: 'Follow the class' }).waitFor();
+}
+
+/** A window of a stage that another window leads, open to phones. */
+async function windowOf(pond: Pond, as: 'class' | 'notes') {
+	const leading = new Pond(await pond.page.context().newPage());
+	await demo(leading, '/stage', 'copy');
+	await leading.page.keyboard.press('j');
+	await leading.page.getByTestId('following').waitFor();
+	await pond.open(`${new URL(leading.page.url()).pathname}?as=${as}`);
 }
 
 async function piece(pond: Pond): Promise<void> {

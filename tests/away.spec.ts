@@ -1,6 +1,8 @@
-import { expect, test } from './support/pond';
+import { EVERY_LESSON, expect, test } from './support/pond';
 
 test.describe('as an app', () => {
+	test.use({ serviceWorkers: 'allow' });
+
 	test('it can be installed: what a browser asks for is there', async ({ pond, page, request }) => {
 		await pond.open('/account');
 		const address = await page.locator('link[rel=manifest]').getAttribute('href');
@@ -23,7 +25,7 @@ test.describe('as an app', () => {
 	});
 
 	test('without the server, a page says what still works and leads there', async ({ pond, page, server }) => {
-		await pond.open('/lessons');
+		await pond.open(EVERY_LESSON);
 		await page
 			.getByRole('link', { name: /Your first two leans/ })
 			.first()

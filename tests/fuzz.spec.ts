@@ -4,7 +4,16 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { aboutOf } from '../src/core/measures/about';
 import type { PondServer } from '../scripts/lib/pondServer.mjs';
-import { COURSE, CROSSING, LESSON, RECORD, SWATCH } from './support/documents';
+import {
+	ABOUT_CLASS,
+	COURSE,
+	CROSSING,
+	LESSON,
+	MOMENT,
+	PRACTISED,
+	RECORD,
+	SWATCH
+} from './support/documents';
 import { measured, piece } from './support/piece';
 import { expect, test } from './support/pond';
 import { routes } from './support/routes';
@@ -39,6 +48,16 @@ const BODIES: Record<string, object[]> = {
 		{ id: ID, since: 1, change: { kind: 'restore', lesson: LESSON } },
 		{ id: ID, since: 1, change: { kind: 'put-swatch', swatch: { id: 's', title: 'x', text: 'CO 4' } } }
 	],
+	'/api/lessons/[id]/following': [{ followingId: ID, moment: MOMENT }],
+	'/api/lessons/[id]/following/[following]': [{ moment: MOMENT }, { ended: true }],
+	'/api/classes': [{ classId: ID, about: ABOUT_CLASS }],
+	'/api/classes/[id]/learners': [
+		{ learnerId: ID, nickname: 'Wren' },
+		{ learnerId: ID, link: 'new' }
+	],
+	'/api/practice/[link]': [{ id: ID, practised: PRACTISED }],
+	'/api/follow/[code]': [{ says: 'has', n: 1, part: 'p', away: { part: 'p', step: 1 }, name: 'x' }],
+	'/api/follow/[code]/answers': [{ part: 'p', answer: 'three' }],
 	'/api/lessons/[id]/classes': [{ classId: ID, record: { ...RECORD, parts: [TAKEN] } }],
 	'/api/lessons/[id]/copies': [{ lessonId: ID, title: 'x' }],
 	'/api/lessons/[id]/tags': [{ tags: ['a', 'b'] }],
@@ -139,10 +158,27 @@ function spoiled(value: unknown, at: number, by: unknown): unknown {
 	return at % 13 === 0 ? rest : { ...rest, [key]: spoiled(spoiledOne, Math.floor(at / 7), by) };
 }
 
-const request = fc.record({
+/** What an address may hold where an id, a code or a link belongs. */
+const NO_ID = ['never', '%00', '%ff', 'x'.repeat(6_000), '..%2f..'];
+
+interface Asked {
+	route: string;
+	method: string;
+	id: string;
+	query: [string, unknown][];
+	body: number;
+	places: [number, unknown][];
+	ids: string;
+	type: string;
+}
+
+/** What is right with a request, but for its address. */
+const RIGHT = { query: [], body: 0, places: [], ids: 'new', type: 'application/json' };
+
+const request: fc.Arbitrary<Asked> = fc.record({
 	route: fc.constantFrom(...routes()),
 	method: fc.constantFrom('GET', 'GET', 'POST', 'POST', 'POST', 'DELETE', 'PUT', 'OPTIONS'),
-	id: fc.constantFrom('known', 'known', 'known', 'new', 'never', '%00', '%ff', 'x'.repeat(6_000), '..%2f..'),
+	id: fc.constantFrom('known', 'known', 'known', 'new', ...NO_ID),
 	query: fc.array(fc.tuple(fc.constantFrom(...QUERIES), hostile), { maxLength: 3 }),
 	body: fc.nat(),
 	places: fc.array(fc.tuple(fc.nat(), hostile), { maxLength: 2 }),
@@ -157,6 +193,12 @@ const request = fc.record({
 	)
 });
 
+/** Each route asked for what cannot be, with a body that is right. */
+const withoutId: Asked[] = routes()
+	.filter((route) => route.includes('['))
+	.flatMap((route) => NO_ID.map((id) => ({ route, id })))
+	.flatMap((asked) => ['GET', 'POST'].map((method) => ({ ...asked, ...RIGHT, method })));
+
 test(`no request of ${REQUESTS} makes the server break, nor the pages that show what was taken`, async ({
 	server,
 	pond,
@@ -167,7 +209,7 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 	await page.context().clearCookies();
 	await pond.join(`fuzz${randomUUID().slice(0, 8)}`, 'Fuzz');
 	const [{ name, value }] = (await page.context().cookies()).filter((one) => one.name === 'pond_session');
-	const cookie = `${name}=${value}`;
+	let cookie = `${name}=${value}`;
 	/** one thing of every kind goes by this id */
 	const known = randomUUID();
 	const send = (method: string, path: string, type: string, body?: string) =>
@@ -185,13 +227,36 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 		['/api/bench/keys', { keyId: known, title: 'x', text: 'C4F: sl 2 to cn', inUse: true }]
 	] as const)
 		expect((await send('POST', path, 'application/json', JSON.stringify(body))).status).toBe(200);
+	const opened = await send(
+		'POST',
+		`/api/lessons/${known}/following`,
+		'application/json',
+		JSON.stringify({ followingId: known, moment: MOMENT })
+	);
+	const { code } = (await opened.json()) as { code: string };
+	const [follower] = (await send('GET', `/follow/${code}`, 'text/plain')).headers.getSetCookie();
+	cookie += `; ${follower.split(';')[0]}`;
+	const json = 'application/json';
+	await send('POST', '/api/classes', json, JSON.stringify({ classId: known, about: ABOUT_CLASS }));
+	const pupil = JSON.stringify({ learnerId: known, nickname: 'Wren' });
+	const linked = await send('POST', `/api/classes/${known}/learners`, json, pupil);
+	const { link } = (await linked.json()) as { link: string };
 	const statuses = new Map<number, number>();
 	const broken: string[] = [];
-	const asked = fc.sample(request, { numRuns: REQUESTS, seed: Date.now() % 2 ** 31 }).values();
+	const sample = fc.sample(request, { numRuns: REQUESTS, seed: Date.now() % 2 ** 31 });
+	const asked = [...withoutId, ...sample].values();
 	const asking = async () => {
 		for (const { route, method, id, query, body, places, ids, type } of asked) {
-			const address = route.replaceAll(/\[\w+\]/g, () =>
-				id === 'known' ? known : id === 'new' ? randomUUID() : id
+			const address = route.replaceAll(/\[\w+\]/g, (place) =>
+				id === 'known'
+					? place === '[code]'
+						? code
+						: place === '[link]'
+							? link
+							: known
+					: id === 'new'
+						? randomUUID()
+						: id
 			);
 			const search = query.map(([name, value]) => `${name}=${encoded(value)}`).join('&');
 			const bodies = BODIES[route] ?? [{ anything: true }];
@@ -205,7 +270,9 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 			if (route === '/account' && method === 'POST') continue;
 			const path = `${address}?${search}`;
 			const answer = await send(method, path, type, said);
-			await answer.arrayBuffer();
+			// What never ends is not waited for.
+			if (answer.headers.get('content-type') === 'text/event-stream') await answer.body!.cancel();
+			else await answer.arrayBuffer();
 			statuses.set(answer.status, (statuses.get(answer.status) ?? 0) + 1);
 			if (answer.status === 500) broken.push(`${method} ${path.slice(0, 300)} ${type} ${said.slice(0, 600)}`);
 		}

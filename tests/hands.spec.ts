@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from './support/pond';
+import { EVERY_LESSON, expect, test } from './support/pond';
 
 /** Views that a finger comes to. */
 const VIEWS = [
@@ -10,6 +10,7 @@ const VIEWS = [
 	'/swatches',
 	'/lessons',
 	'/courses',
+	'/class',
 	'/account'
 ];
 
@@ -38,7 +39,7 @@ test.describe('on a touch screen', () => {
 			await pond.open(view);
 			expect(await small(page), view).toEqual([]);
 		}
-		await pond.open('/lessons');
+		await pond.open(EVERY_LESSON);
 		await page
 			.getByRole('link', { name: /Your first two leans/ })
 			.first()
@@ -141,7 +142,7 @@ test.describe('dates and times', () => {
 			storageState: await server.demoState()
 		});
 		const page = await context.newPage();
-		await page.goto('/lessons');
+		await page.goto(EVERY_LESSON);
 		expect(await firstLesson(page)).toMatch(/Thursday, November 26 at 7:00\sPM/);
 		await context.close();
 	});
@@ -153,7 +154,7 @@ test.describe('dates and times', () => {
 			storageState: await server.demoState()
 		});
 		const page = await context.newPage();
-		await page.goto('/lessons');
+		await page.goto(EVERY_LESSON);
 		expect(await firstLesson(page)).toMatch(/Thursday,? 26 November at 19:00/);
 		await context.close();
 	});

@@ -1,6 +1,7 @@
 import { expect, test } from './support/pond';
 
 test.describe('with the server away', () => {
+	test.use({ serviceWorkers: 'allow' });
 	test.describe.configure({ timeout: 120_000 });
 
 	test('typing goes on, and everything arrives when the server is back', async ({

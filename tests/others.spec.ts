@@ -3,7 +3,7 @@ import type { APIRequestContext } from '@playwright/test';
 import pg from 'pg';
 import { runningWith } from '../scripts/lib/running.mjs';
 import { aboutOf } from '../src/core/measures/about';
-import { COURSE, CROSSING, RECORD, SWATCH } from './support/documents';
+import { ABOUT_CLASS, COURSE, CROSSING, MOMENT, PRACTISED, RECORD, SWATCH } from './support/documents';
 import { measured as measuredAs, piece as pieceAs } from './support/piece';
 import { expect, test } from './support/pond';
 import { routes } from './support/routes';
@@ -21,6 +21,15 @@ interface Held {
 	readonly job: string;
 	readonly piece: string;
 	readonly measured: string;
+	readonly following: string;
+	readonly code: string;
+	/** the code of a class of somebody else's */
+	readonly otherCode: string;
+	readonly group: string;
+	readonly pupil: string;
+	readonly link: string;
+	/** the link of a learner of somebody else's */
+	readonly otherLink: string;
 }
 
 const ASKED = { kind: 'sheets', as: 'md', variants: [{}] };
@@ -72,6 +81,19 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/api/pieces/[id]/removed': ({ piece }) => [
 		['DELETE', `/api/pieces/${piece}/removed`],
 		['POST', `/api/pieces/${piece}/removed`, { removed: true }]
+	],
+	'/class': null,
+	'/api/classes': ({ group }) => [
+		['POST', '/api/classes', { classId: group, about: { ...ABOUT_CLASS, title: 'Taken' } }]
+	],
+	'/api/classes/[id]': ({ group }) => [['DELETE', `/api/classes/${group}`]],
+	'/api/classes/[id]/learners': ({ group, pupil }) => [
+		['POST', `/api/classes/${group}/learners`, { learnerId: pupil, nickname: 'Taken' }],
+		['POST', `/api/classes/${group}/learners`, { learnerId: pupil, link: 'none' }],
+		['POST', `/api/classes/${group}/learners`, { learnerId: randomUUID(), nickname: 'Added' }]
+	],
+	'/api/classes/[id]/learners/[learner]': ({ group, pupil }) => [
+		['DELETE', `/api/classes/${group}/learners/${pupil}`]
 	],
 	'/api/settings': null,
 	'/api/bench/readings': null,
@@ -135,6 +157,18 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 		['GET', `/api/lessons/${lesson}/taught`],
 		['POST', `/api/lessons/${lesson}/taught`, {}]
 	],
+	'/api/lessons/[id]/following': ({ lesson }) => [
+		['GET', `/api/lessons/${lesson}/following`],
+		['POST', `/api/lessons/${lesson}/following`, { followingId: randomUUID(), moment: MOMENT }]
+	],
+	'/api/lessons/[id]/following/[following]': ({ lesson, following }) => [
+		['POST', `/api/lessons/${lesson}/following/${following}`, { moment: { ...MOMENT, part: 'taken' } }],
+		['POST', `/api/lessons/${lesson}/following/${following}`, { ended: true }],
+		['DELETE', `/api/lessons/${lesson}/following/${following}`]
+	],
+	'/api/lessons/[id]/following/[following]/events': ({ lesson, following }) => [
+		['GET', `/api/lessons/${lesson}/following/${following}/events`]
+	],
 	'/api/lessons/[id]/removed': ({ lesson }) => [
 		['DELETE', `/api/lessons/${lesson}/removed`],
 		['POST', `/api/lessons/${lesson}/removed`, { removed: true }]
@@ -172,6 +206,32 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	]
 };
 
+/**
+ * What a learner of another class, another teacher and nobody try at the routes of those who follow a class; a code that
+ * somebody knows opens its class, and nothing else.
+ */
+const FOLLOWED: Record<string, (held: Held) => Ask[]> = {
+	'/follow': () => [],
+	'/follow/[code]': () => [['GET', '/follow/000000']],
+	'/follow/[code]/pictures/[id]': ({ otherCode, picture }) => [
+		['GET', `/follow/${otherCode}/pictures/${picture}`]
+	],
+	'/api/follow/[code]': ({ code }) => [
+		['GET', `/api/follow/${code}`],
+		['POST', `/api/follow/${code}`, { says: 'waits', n: 1, part: 'p', away: null, name: 'Taken' }]
+	],
+	'/api/follow/[code]/events': ({ code }) => [['GET', `/api/follow/${code}/events`]],
+	'/api/follow/[code]/answers': ({ code }) => [
+		['POST', `/api/follow/${code}/answers`, { part: 'p', answer: 'taken' }]
+	],
+	// Without a link there is nothing; with another's, only what is hers.
+	'/practice/[link]': ({ group, pupil, code }) =>
+		[group, pupil, code, 'A'.repeat(22)].map((guess): Ask => ['GET', `/practice/${guess}`]),
+	'/api/practice/[link]': ({ pupil }) => [
+		['POST', `/api/practice/${pupil}`, { id: randomUUID(), practised: PRACTISED }]
+	]
+};
+
 /** Everything there is of one teacher, as the database has it. */
 async function everything(url: string, owner: string): Promise<string> {
 	const client = new pg.Client({ connectionString: url });
@@ -188,13 +248,25 @@ async function everything(url: string, owner: string): Promise<string> {
 			['lesson_changes', 'lessons', 'lesson_id'],
 			['swatch_versions', 'swatches', 'swatch_id'],
 			['counter_events', 'swatches', 'swatch_id'],
-			['measurements', 'pieces', 'piece_id']
+			['measurements', 'pieces', 'piece_id'],
+			['learners', 'learner_classes', 'class_id'],
+			[
+				'practised',
+				'(select learners.id, owner from learners join learner_classes as c on c.id = class_id)',
+				'learner_id'
+			],
+			['followers', 'followings', 'following_id'],
+			[
+				'follower_answers',
+				'(select followers.id, owner from followers join followings as f on f.id = following_id)',
+				'follower_id'
+			]
 		])
 			found.push(
 				(
 					await client.query(
 						`select ${table}.* from ${table} join ${parents} as kept
-							on kept.id = ${id} where kept.owner = $1 order by ${table}.id`,
+							on kept.id = ${id} where kept.owner = $1 order by 1`,
 						[owner]
 					)
 				).rows
@@ -206,7 +278,7 @@ async function everything(url: string, owner: string): Promise<string> {
 }
 
 test('another teacher, and nobody, reach nothing at any route', async ({ browser, server, playwright }) => {
-	expect(Object.keys(TRIED).sort()).toEqual(routes());
+	expect(Object.keys({ ...TRIED, ...FOLLOWED }).sort()).toEqual(routes());
 	const join = async (name: string) => {
 		const context = await playwright.request.newContext({ baseURL: server.address, storageState: undefined });
 		const answer = await context.post('/join', {
@@ -218,7 +290,16 @@ test('another teacher, and nobody, reach nothing at any route', async ({ browser
 	};
 	const [mine, other] = [await join('mine'), await join('other')];
 	const nobody = await playwright.request.newContext({ baseURL: server.address, storageState: undefined });
-	const held = await filled(mine);
+	const held = await filled(mine, other);
+	const learner = await playwright.request.newContext({ baseURL: server.address, storageState: undefined });
+	expect((await learner.get(`/follow/${held.otherCode}`)).status()).toBe(200);
+	// What she answers behind her own link stays hers.
+	const mineOnly = await learner.get(`/practice/${held.otherLink}`);
+	expect([mineOnly.status(), (await mineOnly.text()).includes(held.link)]).toEqual([200, false]);
+	const own = { id: randomUUID(), practised: PRACTISED };
+	expect((await learner.post(`/api/practice/${held.otherLink}`, { data: own })).status()).toBe(200);
+	const within = { says: 'has', n: 1, part: 'p', away: null, name: '' };
+	expect((await learner.post(`/api/follow/${held.otherCode}`, { data: within })).status()).toBe(200);
 	const running = runningWith(server.data);
 	const client = new pg.Client({ connectionString: running!.databaseUrl });
 	await client.connect();
@@ -239,6 +320,12 @@ test('another teacher, and nobody, reach nothing at any route', async ({ browser
 			const status = (await ask(nobody, tried)).status();
 			expect(route.startsWith('/api/') ? [401] : [303], `${route}: nobody gets ${status}`).toContain(status);
 		}
+	for (const [route, tries] of Object.entries(FOLLOWED))
+		for (const tried of tries(held))
+			for (const who of [learner, other, nobody])
+				expect((await ask(who, tried)).status(), `${route}: ${tried.join(' ')}`).toBe(404);
+	// A learner is nobody where teachers are at home.
+	expect((await ask(learner, ['GET', `/lessons/${held.lesson}`])).status()).toBe(303);
 	expect(await everything(running!.databaseUrl, rows[0].id)).toBe(before);
 	// and what was tried works for whom it belongs to
 	expect((await ask(mine, ['GET', `/lessons/${held.lesson}`])).status()).toBe(200);
@@ -246,11 +333,22 @@ test('another teacher, and nobody, reach nothing at any route', async ({ browser
 });
 
 /** Gives a teacher one of each thing. */
-async function filled(request: APIRequestContext): Promise<Held> {
-	const [lesson, swatch, version, crossing, key, course, picture, job, piece, measured] = Array.from(
-		{ length: 10 },
-		() => randomUUID()
-	);
+async function filled(request: APIRequestContext, other: APIRequestContext): Promise<Held> {
+	const [
+		lesson,
+		swatch,
+		version,
+		crossing,
+		key,
+		course,
+		picture,
+		job,
+		piece,
+		measured,
+		following,
+		group,
+		pupil
+	] = Array.from({ length: 13 }, () => randomUUID());
 	const post = async (address: string, data: unknown) => {
 		const answer = await request.post(address, { data });
 		expect(answer.status(), `${address}: ${await answer.text()}`).toBe(200);
@@ -270,5 +368,30 @@ async function filled(request: APIRequestContext): Promise<Held> {
 	await post('/api/pieces', { pieceId: piece, about: ABOUT, measured: [{ id: measured, record: RECORDED }] });
 	await post(`/api/lessons/${lesson}/jobs`, { jobId: job, asked: ASKED });
 	await expect.poll(async () => (await (await request.get(`/api/jobs/${job}`)).json()).state).toBe('done');
-	return { lesson, swatch, version, crossing, key, course, picture, job, piece, measured };
+	const opened = async (by: APIRequestContext, lessonId: string, followingId: string) => {
+		const answer = await by.post(`/api/lessons/${lessonId}/following`, {
+			data: { followingId, moment: MOMENT }
+		});
+		return ((await answer.json()) as { code: string }).code;
+	};
+	const linked = async (by: APIRequestContext, classId: string, learnerId: string) => {
+		await by.post('/api/classes', { data: { classId, about: ABOUT_CLASS } });
+		const answer = await by.post(`/api/classes/${classId}/learners`, {
+			data: { learnerId, nickname: 'Wren' }
+		});
+		return ((await answer.json()) as { link: string }).link;
+	};
+	const code = await opened(request, lesson, following);
+	expect((await request.get(`/follow/${code}`)).status()).toBe(200);
+	const theirs = randomUUID();
+	await other.post('/api/lessons', { data: { lessonId: theirs, title: 'Theirs' } });
+	const otherCode = await opened(other, theirs, randomUUID());
+	return {
+		...{ lesson, swatch, version, crossing, key, course, picture, job, piece, measured },
+		...{ following, code, otherCode, group, pupil },
+		...{
+			link: await linked(request, group, pupil),
+			otherLink: await linked(other, randomUUID(), randomUUID())
+		}
+	};
 }

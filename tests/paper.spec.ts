@@ -1,8 +1,8 @@
-import { expect, onPaper, test } from './support/pond';
+import { EVERY_LESSON, expect, onPaper, test } from './support/pond';
 
 test.describe('on paper', () => {
 	test('a sheet is the sheet, without what it was chosen with', async ({ pond, page }) => {
-		await pond.open('/lessons');
+		await pond.open(EVERY_LESSON);
 		await page
 			.getByRole('link', { name: /Your first two leans/ })
 			.first()

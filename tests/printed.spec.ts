@@ -57,6 +57,8 @@ Rep rows 1-2 13 more times.
 BO all sts in patt.`;
 
 test.describe('a pattern as a publisher prints it', () => {
+	test.use({ serviceWorkers: 'allow' });
+
 	test('is pasted, its faults found and mended, seen as cloth and chart, by keyboard; and counted with the server away', async ({
 		pond,
 		page,

@@ -2,10 +2,10 @@ import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
-import { awake, expect, test, type Pond } from './support/pond';
+import { awake, EVERY_LESSON, expect, type Pond, test } from './support/pond';
 
 async function onSheet(pond: Pond): Promise<string> {
-	await pond.open('/lessons');
+	await pond.open(EVERY_LESSON);
 	const address = await pond.page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
 	await pond.open(`${address}/sheet`);
 	return address!;

@@ -1,8 +1,8 @@
 import type { Page } from '@playwright/test';
-import { awake, expect, test, type Pond } from './support/pond';
+import { awake, EVERY_LESSON, expect, type Pond, test } from './support/pond';
 
 async function onStage(pond: Pond, query = '') {
-	await pond.open('/lessons');
+	await pond.open(EVERY_LESSON);
 	const address = await pond.page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
 	await pond.open(`${address}/stage${query}`);
 	return address!;
@@ -13,6 +13,8 @@ const press = async (page: Page, ...keys: string[]) => {
 const heading = (page: Page, name: string) => page.getByRole('heading', { level: 1, name });
 
 test.describe('a class', () => {
+	test.use({ serviceWorkers: 'allow' });
+
 	test('is given by keys alone, with a second window in step and the server gone half way; its notes are there afterwards', async ({
 		pond,
 		page,

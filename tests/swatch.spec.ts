@@ -135,6 +135,7 @@ deskTest.describe('a swatch', () => {
 });
 
 deskTest.describe('the counter', () => {
+	deskTest.use({ serviceWorkers: 'allow' });
 	deskTest.describe.configure({ timeout: 120_000 });
 
 	deskTest(

@@ -89,7 +89,7 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	await expect(page.getByText('left hands: Uta')).toBeVisible();
 	await expect(page.getByTestId('detail')).not.toBeEmpty();
 	await page.keyboard.press('t');
-	await page.keyboard.press('j');
+	await page.keyboard.press('h');
 	await expect(show).toHaveCount(0);
 	await press(page.getByRole('button', { name: 'End the class' }));
 	await page.waitForURL(/\/after$/);

@@ -13,12 +13,31 @@ export const lessonOf = (site) => firstOf(site, 'lessons');
 export const swatchOf = (site) => firstOf(site, 'swatches');
 
 /**
+ * The address of a demo learner's exercises.
+ * @param {Site} site
+ */
+export async function practiceOf(site) {
+	const [, link] = await foundOn(site, '/class', /link:"([\w-]{22})"/);
+	return `/practice/${link}`;
+}
+
+/**
  * @param {Site} site
  * @param {string} list
  */
-async function firstOf({ address, cookie }, list) {
-	const html = await (await fetch(`${address}/${list}`, { headers: { cookie } })).text();
-	const found = new RegExp(`/${list}/[0-9a-f-]{36}`).exec(html);
-	if (!found) throw new Error(`nothing of the demo is in the list of ${list}`);
-	return found[0];
+async function firstOf(site, list) {
+	const [address] = await foundOn(site, `/${list}`, new RegExp(`/${list}/[0-9a-f-]{36}`));
+	return address;
+}
+
+/**
+ * @param {Site} site
+ * @param {string} page
+ * @param {RegExp} what
+ */
+async function foundOn({ address, cookie }, page, what) {
+	const html = await (await fetch(address + page, { headers: { cookie } })).text();
+	const found = what.exec(html);
+	if (!found) throw new Error(`nothing of the demo is on ${page}`);
+	return found;
 }

@@ -1,5 +1,8 @@
+import { randomUUID } from 'node:crypto';
 import { gzipSync } from 'node:zlib';
-import { lessonOf, swatchOf } from './lessonOf.mjs';
+import { momentAt } from './follow200.mjs';
+import { lessonOf, practiceOf, swatchOf } from './lessonOf.mjs';
+import { jsonPoster } from './poster.mjs';
 
 /**
  * The compressed JavaScript that must arrive before a route can be used: the largest of all routes, in kB.
@@ -10,6 +13,9 @@ export async function pageJs(site) {
 	const { address, cookie } = site;
 	const lesson = await lessonOf(site);
 	const sizes = [];
+	const post = jsonPoster(site);
+	const opened = await post(`/api${lesson}/following`, { followingId: randomUUID(), moment: momentAt(0) });
+	const { code } = await opened.json();
 	for (const route of [
 		'/',
 		'/lessons',
@@ -19,7 +25,10 @@ export async function pageJs(site) {
 		'/swatches',
 		await swatchOf(site),
 		'/sums',
-		'/log'
+		'/log',
+		'/class',
+		`/follow/${code}`,
+		await practiceOf(site)
 	]) {
 		const response = await fetch(address + route, { headers: { cookie } });
 		// SvelteKit names what a route needs at first in the page and in its Link header.

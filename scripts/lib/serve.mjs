@@ -3,7 +3,7 @@ import { createServer } from 'node:http';
 import { createServer as createTlsServer } from 'node:https';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { hostsOf } from './hosts.mjs';
+import { hostsOf, isLoopback } from './hosts.mjs';
 import { refuse, refusedByHead } from './limits.mjs';
 import { Refusal } from './refusal.mjs';
 import { root } from './root.mjs';
@@ -51,6 +51,7 @@ export async function serve({ port, host, cert, key, origin, tell }) {
 	process.env.PROTOCOL_HEADER = 'x-pond-protocol';
 	process.env.ADDRESS_HEADER = 'x-pond-address';
 	if (origin) process.env.ORIGIN = origin;
+	if (!isLoopback(host)) process.env.POND_OPEN = 'yes';
 	process.env.POND_WORKERS = join(root, 'build', 'workers');
 	const { handler } = await import(pathToFileURL(join(root, 'build', 'handler.js')).href);
 	const isOurs = hostsOf({ host, origin });
@@ -76,6 +77,8 @@ export async function serve({ port, host, cert, key, origin, tell }) {
 	return {
 		async stop() {
 			const closed = new Promise((resolve) => server.close(resolve));
+			// What never ends by itself is ended by the app, or it would hold us to the end of our grace.
+			process.emit(/** @type {any} */ ('pond:stopping'), /** @type {any} */ ('stop'));
 			server.closeIdleConnections();
 			const late = setTimeout(() => server.closeAllConnections(), GRACE_MS);
 			await closed;
@@ -101,10 +104,14 @@ function addressOfClient({ headers, socket }, behindProxy) {
 }
 
 /**
- * What is asked for, without what stands behind it: that may be a secret.
+ * What is asked for, without what may be a secret: what stands behind it, and what opens something by itself.
  * @param {string | undefined} url
  */
-const pathOf = (url = '') => url.split('?')[0].slice(0, 200);
+const pathOf = (url = '') =>
+	url
+		.split('?')[0]
+		.slice(0, 200)
+		.replace(/^((?:\/api)?\/(?:follow|practice)\/).+/, '$1…');
 
 /** @param {string} path */
 function fileOf(path) {

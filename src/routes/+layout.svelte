@@ -8,7 +8,6 @@
 	import BringingIn from '$lib/bringing/BringingIn.svelte';
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import SaveState from '$lib/ui/SaveState.svelte';
-	import SettingsForm from '$lib/ui/SettingsForm.svelte';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import { awaitAway, waitForInstall } from '$lib/client/device.svelte';
 	import { ownLocale } from '$lib/ui/locale';
@@ -67,10 +66,11 @@
 			href: resolve('/lessons'),
 			name: 'Lessons',
 			here: (path: string) => /^\/(?:lessons|courses)/.test(path)
-		}
+		},
+		{ href: resolve('/class'), name: 'Class', here: (path: string) => path === '/class' }
 	];
-	// The stage and what is printed have the page to themselves.
-	const bare = $derived(/\/(stage|sheet|rows|codes)$/.test(page.url.pathname));
+	// The stage, whoever follows it, and what is printed have the page to themselves.
+	const bare = $derived(/\/(stage|sheet|rows|codes)$|^\/(?:follow|practice)\/./.test(page.url.pathname));
 	const summary = $derived(
 		[
 			settings.value.hand === 'right' ? 'Right-handed' : 'Left-handed',
@@ -90,7 +90,7 @@
 {#if !bare}
 	<a href="#work" class="skip-link">Go to the work</a>
 	<header
-		class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hairline bg-base-100 px-4 sm:gap-x-7 sm:px-7 print:hidden"
+		class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hairline bg-base-100 px-2.5 sm:gap-x-7 sm:px-7 print:hidden"
 	>
 		<a
 			href={resolve('/')}
@@ -104,14 +104,14 @@
 		</a>
 		{#if data.teacher}<nav
 				aria-label="Places"
-				class="order-1 flex w-full flex-wrap justify-between gap-x-1 whitespace-nowrap sm:order-none sm:w-auto sm:justify-start sm:gap-6"
+				class="order-1 flex w-full flex-wrap justify-between text-sm whitespace-nowrap sm:order-none sm:w-auto sm:justify-start sm:gap-6 sm:text-base"
 			>
 				{#each PLACES as { href, name, here } (name)}
 					{@const current = here(page.url.pathname)}
 					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where the list is made -->
 					<a
 						{href}
-						class="min-w-11 border-b-3 border-transparent pt-2.5 pb-2 text-center sm:pt-3.5 sm:pb-2.5 {current
+						class="min-h-11 min-w-11 border-b-3 border-transparent pt-2.5 pb-2 text-center sm:pt-3.5 sm:pb-2.5 {current
 							? 'border-base-content! font-semibold'
 							: 'text-quiet hover:text-base-content'}"
 						aria-current={current ? 'page' : undefined}>{name}</a
@@ -163,7 +163,9 @@
 	{/if}
 </main>
 
-<Dialog title="Hands, words and light" bind:open={settingsOpen}><SettingsForm /></Dialog>
+<Dialog title="Hands, words and light" bind:open={settingsOpen}>
+	{#await import('$lib/ui/SettingsForm.svelte') then { default: SettingsForm }}<SettingsForm />{/await}
+</Dialog>
 <Dialog title="Search" wide bind:open={searchOpen}>
 	{#await import('$lib/lesson/LibrarySearch.svelte') then { default: LibrarySearch }}
 		<LibrarySearch bind:words bind:field />

@@ -1,3 +1,5 @@
+import type { FollowedMoment } from '../../src/lib/wire/follow';
+
 /** The smallest documents that routes take, to be changed where a test needs them otherwise. */
 export const SWATCH = {
 	format: 'pond-loop/swatch@1',
@@ -27,3 +29,15 @@ export const RECORD = {
 	ended: null,
 	parts: []
 };
+
+/** What a stage shows to those who follow it. */
+export const MOMENT: FollowedMoment = {
+	...{ part: 'p', step: 0, told: false, blank: false, look: 'work', school: null, wrong: null },
+	voice: { hand: 'right', keep: 'fabric', yarnHand: 'right' }
+};
+
+/** What a class of learners practises, and one answer of theirs. */
+export const ABOUT_CLASS = {
+	...{ title: 'Mine', crossings: ['2/2 RC'], medium: 'hand', level: 'beginner', terms: 'us' }
+};
+export const PRACTISED = { of: '2/2 RC', kind: 'front', medium: 'hand', right: true, at: 1_795_900_000_000 };

@@ -37,6 +37,9 @@ export const awake = (page: Page) => page.locator('html[data-ready]').waitFor({ 
 /** The password of every account that a test makes. */
 export const PASSWORD = 'a heron stands in the reeds';
 
+/** The list of all lessons: the demo’s own is there however many other tests have made on the same server. */
+export const EVERY_LESSON = '/lessons?most=1000';
+
 /** What is to be gone to is there by then, in milliseconds. */
 const SOON = { timeout: 10_000 };
 

@@ -106,8 +106,12 @@ const WANTS: Readonly<Record<Kind, readonly [type: 'list' | 'text' | 'number', w
 };
 const CHOOSES: readonly Kind[] = ['cloth', 'fault', 'next-row', 'chart'];
 
-/** How an answer in JSON is to an exercise. */
-export function gradeAsked(value: unknown): Result<Grade> {
+/** How an answer in JSON is to an exercise, as it is printed. */
+export const gradeAsked = (value: unknown): Result<Omit<Grade, 'comesTo'>> =>
+	mapResult(gradeOf(value), ({ right, because, slip }) => ({ right, because, ...(slip ? { slip } : {}) }));
+
+/** How an answer in JSON is to an exercise, with the cross that a wrong one comes to. */
+export function gradeOf(value: unknown): Result<Grade> {
 	const asked = parseShape(gradedShape, value, 'an exercise with its answer');
 	if (!asked.ok) return asked;
 	const answered = answeredIn(asked.value);

@@ -7,6 +7,7 @@ import { PIECE_FORMAT, pieceShape } from '../measures/schema';
 import { CLASS_FORMAT, classShape } from '../teaching/classRecord';
 import { COURSE_FORMAT, courseShape } from '../planning/course';
 import { LESSON_FORMAT, lessonShape } from '../lesson/schema';
+import { LEARNERS_FORMAT, learnersShape } from '../practice/schema';
 import { SWATCH_FORMAT, swatchShape } from '../swatch/schema';
 
 const SHAPES: Readonly<Record<string, z.ZodMiniType>> = {
@@ -18,6 +19,7 @@ const SHAPES: Readonly<Record<string, z.ZodMiniType>> = {
 	[PIECE_FORMAT]: pieceShape,
 	[HANDOUT_FORMAT]: handoutShape,
 	[KEY_FORMAT]: keyShape,
+	[LEARNERS_FORMAT]: learnersShape,
 	[SWATCH_FORMAT]: swatchShape
 };
 

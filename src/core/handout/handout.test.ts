@@ -83,7 +83,7 @@ describe('a handout', () => {
 			'Show 2/2 LC with a cable needle',
 			'Knit it, three times',
 			'2/2 RC once more, without the needle',
-			'Which two lie in front?',
+			'Which way will it lean?',
 			'To take home',
 			'Key',
 			'If it looks like this',

@@ -40,4 +40,6 @@ export interface Grade {
 	readonly right: boolean;
 	readonly because: string;
 	readonly slip?: string;
+	/** the cross that a wrong answer comes to, to be shown beside the right one */
+	readonly comesTo?: Crossing;
 }

@@ -38,10 +38,11 @@ export interface Answered {
 
 const RIGHT = 'That is right.';
 const right = (because = RIGHT): Grade => ({ right: true, because });
-const wrong = (because: string, slip?: string): Grade => ({
+const wrong = (because: string, slip?: string, comesTo?: Crossing): Grade => ({
 	right: false,
 	because,
-	...(slip ? { slip } : {})
+	...(slip ? { slip } : {}),
+	...(comesTo ? { comesTo } : {})
 });
 const listed = (list: readonly number[]): string => list.join(' ');
 
@@ -52,7 +53,8 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 		const other = wrongOf(of, crossing, medium).find((one) => sameList(one.crossing.order, list));
 		return wrong(
 			`${of} is worked ${listed(crossing.order)}, not ${listed(list)}.${otherSaid(other?.slip)}`,
-			other?.slip
+			other?.slip,
+			other?.crossing
 		);
 	},
 	front({ of, crossing, medium, list }) {
@@ -62,7 +64,8 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 		const other = wrongOf(of, crossing, medium).find((one) => sameList(frontsOf(one.crossing), sorted));
 		return wrong(
 			`${listed(fronts)} lie in front in ${of}, not ${listed(sorted)}.${otherSaid(other?.slip)}`,
-			other?.slip
+			other?.slip,
+			other?.crossing
 		);
 	},
 	name({ of, crossing, medium, text }) {
@@ -73,14 +76,21 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 		const other = wrongOf(of, crossing, medium).find((one) =>
 			read.value.readings.some((reading) => sameCrossing(reading.crossing, one.crossing))
 		);
-		return wrong(`“${text}” is another cross. This one is ${of}.${otherSaid(other?.slip)}`, other?.slip);
+		return wrong(
+			`“${text}” is another cross. This one is ${of}.${otherSaid(other?.slip)}`,
+			other?.slip,
+			other?.crossing ?? read.value.readings.at(0)?.crossing
+		);
 	},
 	hold({ of, crossing, hand, text }) {
 		const held = heldAt(crossing, hand);
 		if (text === held) return right(`In ${of} they wait in ${held}.`);
 		return wrong(
 			`In ${of} they wait in ${held}: held in ${text}, the cross leans the other way.`,
-			'wrong-hold'
+			'wrong-hold',
+			slipsOf(crossing).flatMap(({ slip, result }) =>
+				slip === 'wrong-hold' ? [crossingMade(result)] : []
+			)[0]
 		);
 	},
 	script({ of, crossing, moves, list }) {
@@ -99,7 +109,8 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 		);
 		return wrong(
 			`Played in this order it comes out as ${listed(order)}, not as ${of}.${otherSaid(other?.slip)}`,
-			other?.slip
+			other?.slip,
+			played.value.made.finished ? crossingMade(played.value.made) : undefined
 		);
 	},
 	cloth({ of, crossing, medium, choices, number }) {
@@ -108,7 +119,11 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 		const other = wrongOf(of, crossing, medium).find(
 			(one) => typeof chosen === 'object' && sameCrossing(one.crossing, chosen)
 		);
-		return wrong(`That is not ${of}.${otherSaid(other?.slip)}`, other?.slip);
+		return wrong(
+			`That is not ${of}.${otherSaid(other?.slip)}`,
+			other?.slip,
+			typeof chosen === 'object' ? chosen : undefined
+		);
 	},
 	fault({ of, crossing, way: id, seen, choices, number }) {
 		const way = wayOf(crossing, id);
@@ -156,9 +171,18 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 		const other = wrongOf(of, charted, medium).find(
 			(one) => crossing && sameCrossing(one.crossing, crossing)
 		);
-		return wrong(`That makes another cross than the chart shows.${otherSaid(other?.slip)}`, other?.slip);
+		return wrong(
+			`That makes another cross than the chart shows.${otherSaid(other?.slip)}`,
+			other?.slip,
+			crossing ?? undefined
+		);
 	}
 };
+
+/** The cross that hands made. */
+const crossingMade = ({ order, over, work }: Pick<Crossing, 'order' | 'over' | 'work'>): Crossing => ({
+	...{ stitches: order.length, order, over, work }
+});
 
 /** What gives a wrong answer, as the end of a sentence. */
 const otherSaid = (slip: string | undefined): string =>

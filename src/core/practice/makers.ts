@@ -1,6 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Working } from '../fabric/fabric';
 import { say } from '../naming/say';
+import { once } from '../once';
 import { chartOf } from '../swatch/chart';
 import { plainRows } from '../swatch/write';
 import type { Exercise, Kind } from './exercise';
@@ -44,8 +45,8 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 			answer: held
 		};
 	},
-	script({ of, crossing, medium }, chance) {
-		const scripts = medium === 'hand' ? scriptsOf(crossing) : [];
+	script({ of, crossing, medium, free }, chance) {
+		const scripts = medium === 'hand' ? scriptsOf(crossing, free) : [];
 		if (scripts.length === 0) return null;
 		const moves = chance.of(scripts);
 		const inOrder = moves.map((_, i) => i);
@@ -53,7 +54,7 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 		for (let tries = 0; tries < SHUFFLES && shuffled.every((at, i) => at === i); tries++)
 			shuffled = chance.shuffled(inOrder);
 		return {
-			ask: `${of}: put the movements in order.`,
+			ask: `${of}${free ? ', without a cable needle' : ''}: put the movements in order.`,
 			given: { crossing, moves: shuffled.map((at) => moves[at]) },
 			answer: inOrder.map((at) => shuffled.indexOf(at))
 		};
@@ -127,7 +128,7 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 		};
 		const right = written(crossing);
 		if (!strip || right === null) return null;
-		const chart = chartOf(strip.working);
+		const chart = chartOfStrip(strip.working);
 		const cells = chart.rows.flatMap(({ n, cells: all }) =>
 			all.flatMap(({ at, cross }) =>
 				cross !== undefined && chart.crosses[cross].definition === written(crossing) ? [{ row: n, at }] : []
@@ -146,6 +147,9 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 		};
 	}
 };
+
+/** A strip is asked about again and again. */
+const chartOfStrip = once(chartOf);
 
 const mediumOf = ({ medium }: Subject) => (medium === 'hand' ? {} : { medium });
 

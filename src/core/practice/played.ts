@@ -16,10 +16,14 @@ export function gives(crossing: Crossing, moves: readonly Move[]): boolean {
 /** Moves that hands learn in an order: those of the yarn and the pinch come by themselves. */
 const isLearned = ({ do: does }: Move): boolean => does !== 'yarn' && does !== 'pinch';
 
-/** The scripts of the known ways of a crossing that give it without yarn moves, and of which each move is needed. */
-export const scriptsOf = (crossing: Crossing): readonly (readonly Move[])[] =>
+/**
+ * The scripts of the known ways of a crossing that give it without yarn moves, and of which each move is needed.
+ *
+ * @param free those without a cable needle, or those with one; both where nothing is said
+ */
+export const scriptsOf = (crossing: Crossing, free?: boolean): readonly (readonly Move[])[] =>
 	knownWays(crossing)
-		.filter(({ agrees }) => agrees)
+		.filter(({ agrees, needles }) => agrees && (free === undefined || free === (needles === 0)))
 		.map(({ moves }) => moves.filter(isLearned))
 		.filter((moves) => moves.length > 1 && gives(crossing, moves))
 		.filter((moves) =>

@@ -14,6 +14,8 @@ export interface Learner {
 	readonly medium: Medium;
 	readonly hand: 'right' | 'left';
 	readonly terms: 'us' | 'uk';
+	/** movements are asked for without a cable needle, or only with one; both where nothing is said */
+	readonly free?: boolean;
 }
 
 /** A crossing that is practised, by the name it was given. */

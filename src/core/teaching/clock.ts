@@ -1,7 +1,4 @@
-import { estimateOf } from '../planning/estimate';
-import { timed, type Lesson, type Part } from '../lesson/lesson';
-import { SPARED } from '../planning/pace';
-import type { Rates } from '../planning/rates';
+import { timed, type Lesson } from '../lesson/lesson';
 
 /** Minutes on the clock against the plan: how late the class is, below zero when it is ahead. */
 export function lateBy(
@@ -17,53 +14,3 @@ export function lateBy(
 	// Inside its own minutes a part is where it should be, however far it has come.
 	return all - here - now.from + Math.max(0, here - now.part.minutes);
 }
-
-/** A way to make up for lost time: a part to leave out, or to give no more than it takes. */
-export interface Saving {
-	readonly part: Part;
-	readonly does: 'drop' | 'shorten';
-	/** minutes it has then */
-	readonly to: number;
-	readonly saves: number;
-}
-
-/**
- * What to drop or to shorten of the parts still to come, so that a class that is late ends on time: first minutes that
- * nobody needs, then what can best be spared. The rest for the hands always stays, and so does what a crossing needs to be
- * shown, practised and checked once.
- */
-export function savings(lesson: Lesson, at: number, late: number, rates: Rates): Saving[] {
-	const rest = lesson.parts.slice(at + 1);
-	const generous = rest.flatMap((part): Saving[] => {
-		const to = estimateOf(lesson, part, rates);
-		const saves = part.minutes - to;
-		return saves > 0 ? [{ part, does: 'shorten', to, saves }] : [];
-	});
-	const spared = SPARED.flatMap((kind) => rest.filter((part) => part.kind === kind).reverse());
-	const again = rest.filter((part) => part.kind === 'show' && shownBefore(lesson, part));
-	const dropped = [...spared, ...again.reverse()].map((part): Saving => ({
-		part,
-		does: 'drop',
-		to: 0,
-		saves: part.minutes
-	}));
-	const found: Saving[] = [];
-	let saved = 0;
-	for (const saving of [...generous.sort((a, b) => b.saves - a.saves), ...dropped]) {
-		if (saved >= late) break;
-		const already = found.find(({ part }) => part.id === saving.part.id);
-		if (already) {
-			found.splice(found.indexOf(already), 1);
-			saved -= already.saves;
-		}
-		found.push(saving);
-		saved += saving.saves;
-	}
-	return found;
-}
-
-const shownBefore = (lesson: Lesson, part: Part): boolean =>
-	part.kind === 'show' &&
-	lesson.parts
-		.slice(0, lesson.parts.indexOf(part))
-		.some((one) => one.kind === 'show' && one.crossing === part.crossing);

@@ -55,6 +55,19 @@ describe('the lesson after a class', () => {
 		]);
 	});
 
+	it('takes again what does not sit by practice, whatever the class was', () => {
+		const practised = [
+			{ of: '2/2 LC', asked: 4, sits: 1, not: ['Wren', 'Siskin', 'Dunnock'] },
+			{ of: '2/2 RC', asked: 4, sits: 2, not: ['Wren', 'Siskin'] }
+		];
+		const { brief, because } = nextLesson(lesson, record, practised);
+		expect(brief.crossings).toContain('2/2 LC');
+		expect(brief.known).toEqual(['2/2 RC']);
+		expect(because[0]).toBe(
+			'2/2 LC does not sit yet with Wren, Siskin and Dunnock, who practised it: it is shown again.'
+		);
+	});
+
 	it('takes the other lean where only one was taught', () => {
 		const one = unwrap(draftLesson({ crossings: ['2/2 RC'], level: 'beginner', minutes: 60 })).lesson;
 		const { brief } = nextLesson(one, writtenUp(one, '2026-11-26T19:00'));

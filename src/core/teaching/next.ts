@@ -16,23 +16,43 @@ export interface NextLesson {
 	readonly because: readonly string[];
 }
 
+/** What practice between evenings says of a cross: with how many of those who were asked it sits, and with whom it does not. */
+export interface PractisedCross {
+	readonly of: string;
+	readonly asked: number;
+	readonly sits: number;
+	readonly not: readonly string[];
+}
+
 /**
  * The lesson after a class: first what was left out, then what was hard, then, where neither is, the next step; what sat is
- * taken as known.
+ * taken as known. What was practised since has a say: a cross that sits with fewer than half is hard, whatever the class was.
  */
-export function nextLesson(lesson: Lesson, record: ClassRecord): NextLesson {
+export function nextLesson(
+	lesson: Lesson,
+	record: ClassRecord,
+	practised: readonly PractisedCross[] = []
+): NextLesson {
 	const because: string[] = [];
 	const { crossings, medium } = lesson;
 	const about = new Map(crossings.map((taught) => [taught.id, partsAbout(lesson, record, taught)]));
 	const left = crossings.filter(({ id }) => isLeft(about.get(id)!, record));
 	const slipped = new Set((record.slips ?? []).map((one) => one.crossing));
-	const hard = crossings.filter(
-		(one) =>
-			!left.includes(one) && (slipped.has(one.name) || about.get(one.id)!.some(({ struggled }) => struggled))
-	);
+	const since = new Map(practised.map((one) => [one.of, one]));
+	const fades = ({ name }: LessonCrossing) => {
+		const one = since.get(name);
+		return one !== undefined && one.sits < one.asked / 2;
+	};
+	const wentWrong = (one: LessonCrossing) =>
+		slipped.has(one.name) || about.get(one.id)!.some(({ struggled }) => struggled);
+	const hard = crossings.filter((one) => !left.includes(one) && (wentWrong(one) || fades(one)));
 	const sat = crossings.filter((one) => !left.includes(one) && !hard.includes(one));
 	for (const { name } of left) because.push(`${name} was left out: it is taught first.`);
-	for (const { id, name } of hard) {
+	for (const one of hard.filter((cross) => !wentWrong(cross))) {
+		const { not } = since.get(one.name)!;
+		because.push(`${one.name} does not sit yet with ${inList(not)}, who practised it: it is shown again.`);
+	}
+	for (const { id, name } of hard.filter(wentWrong)) {
 		const noted = about.get(id)!.flatMap(({ struggled }) => namesIn(struggled));
 		const whose = (record.slips ?? []).flatMap((one) => (one.crossing === name ? namesIn(one.who) : []));
 		const who = [...new Set([...noted, ...whose])];

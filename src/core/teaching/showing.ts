@@ -1,11 +1,12 @@
 import type { Crossing } from '../crossing/crossing';
 import { bedScriptOf, type BedScript } from '../hands/bedSentence';
+import { mirror } from '../crossing/transform';
 import { scriptOf, type Script } from '../hands/steps';
 import type { Voice } from '../hands/voice';
 import { isBed, type Bed, type Medium } from '../technique/medium';
 import { bedWaysOf, type BedWay } from '../ways/bed';
 import { handed, type Handed } from '../ways/handed';
-import { wayOf, type Way } from '../ways/ways';
+import { wayOf, waysOf, type Way } from '../ways/ways';
 import { crossingOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
 
 /** Steps that can be gone through: of hands on needles, or of tools at a machine's bed or a loom's pegs. */
@@ -45,8 +46,20 @@ function shownWay(crossing: Crossing, id: string, medium: Medium, voice: Voice):
 		return way ? { kind: 'bed', way, script: bedScriptOf(crossing, way.moves, medium), medium } : null;
 	}
 	// A way that was found with more patience than there is here goes by the best that is found now.
-	const way = wayOf(crossing, id) ?? (id.startsWith('found-') ? wayOf(crossing, 'found-1') : undefined);
+	const way =
+		wayOf(crossing, id) ?? (id.startsWith('found-') ? wayOf(crossing, 'found-1') : wayInstead(crossing, id));
 	return way ? { kind: 'hand', way, script: scriptOf(crossing, way.moves, voice, { medium }) } : null;
+}
+
+/**
+ * The way of a hand that cannot go the one that is shown: some are for one lean only, and a left-handed knitter who keeps the
+ * fabric makes the other. As few needles as that takes are taken here.
+ */
+function wayInstead(crossing: Crossing, id: string): Way | undefined {
+	const needles = wayOf(mirror(crossing), id)?.needles;
+	if (needles === undefined) return undefined;
+	const others = waysOf(crossing);
+	return others.find((way) => way.needles === needles) ?? others.at(0);
 }
 
 type Compared = Extract<Part, { kind: 'compare' }>['left'];

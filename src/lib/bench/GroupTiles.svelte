@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
-	import { prefersReducedMotion } from 'svelte/motion';
+	import { dragging } from '$lib/ui/dragging';
 	import Icon from '$lib/ui/Icon.svelte';
 
 	/** Groups of stitches in a row, to be dragged or moved one place at a time. */
@@ -40,9 +40,7 @@
 		class="needle flex min-h-20 flex-wrap gap-2"
 		aria-label={label}
 		use:dndzone={{
-			items: shown,
-			flipDurationMs: prefersReducedMotion.current ? 0 : 160,
-			dropTargetStyle: {},
+			...dragging(shown),
 			type: label,
 			zoneTabIndex: -1,
 			zoneItemTabIndex: -1

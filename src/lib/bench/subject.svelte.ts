@@ -22,7 +22,7 @@ import { handed } from '$core/ways/handed';
 import { foundWays, knownWays, ownWay, type Way } from '$core/ways/ways';
 import type { OpenMemory } from '$lib/client/memory.svelte';
 import { WaySearch } from './search.svelte';
-import type { OpenSettings } from '$lib/client/settings.svelte';
+import type { SettingsHere } from '$lib/client/settings.svelte';
 
 /** A way as the page plays it: hands on needles, tools at a bed, or the gutter beside a rope. */
 export type ShownScript =
@@ -76,11 +76,11 @@ export class Subject {
 	own = $state.raw<Moves | null>(null);
 	readonly search = new WaySearch();
 
-	#settings: OpenSettings;
+	#settings: SettingsHere;
 	#memory: OpenMemory;
 	#standing = $state.raw<Standing>()!;
 
-	constructor(settings: OpenSettings, memory: OpenMemory, start: SubjectStart) {
+	constructor(settings: SettingsHere, memory: OpenMemory, start: SubjectStart) {
 		this.#settings = settings;
 		this.#memory = memory;
 		this.#standing = this.#stand() as Standing;

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { readName } from '$core/naming/read';
 import { unwrap } from '$core/result';
 import { OpenMemory } from '$lib/client/memory.svelte';
-import type { OpenSettings } from '$lib/client/settings.svelte';
+import type { SettingsHere } from '$lib/client/settings.svelte';
 import { DEFAULT_SETTINGS, type Settings } from '$lib/wire/settings';
 import { fakePage, leavePage } from '../../../tests/support/page';
 import { saidOf, subjectIn } from './address';
@@ -16,7 +16,7 @@ describe('a subject of the Bench', () => {
 	});
 	afterEach(leavePage);
 	const of = (start: SubjectStart, settings: Partial<Settings> = {}) =>
-		new Subject({ value: { ...DEFAULT_SETTINGS, ...settings } } as OpenSettings, memory, start);
+		new Subject({ value: { ...DEFAULT_SETTINGS, ...settings } } as SettingsHere, memory, start);
 
 	it('keeps the last good reading standing while something is typed that cannot be read', () => {
 		const subject = of({ name: '2/1 LPC' });

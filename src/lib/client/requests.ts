@@ -12,7 +12,7 @@ export async function getJson<Shape extends z.ZodMiniType>(
 	return answer.ok ? parseShape(shape, answer.value, 'what this page asked for') : answer;
 }
 
-/** Posts something; the fault of an answer that nobody gave is `away`. */
+/** Posts something; the fault of an answer that nobody gave, or can give just now, is `away`. */
 export const sendJson = (address: string, body: unknown): Promise<Result<unknown>> =>
 	answerTo(address, {
 		method: 'POST',
@@ -51,5 +51,9 @@ async function answerTo(address: string, request: RequestInit): Promise<Result<u
 	}
 	if (response.ok) return good(answer);
 	const refusal = refusalShape.safeParse(answer);
-	return fault('conflict', refusal.success ? refusal.data.error.message : 'The server did not take this.');
+	return fault(
+		// Who is too busy to answer, or waits for the database, answers later.
+		response.status === 503 ? 'away' : 'conflict',
+		refusal.success ? refusal.data.error.message : 'The server did not take this.'
+	);
 }

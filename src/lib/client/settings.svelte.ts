@@ -2,9 +2,16 @@ import { createContext } from 'svelte';
 import { outbox } from './outbox.svelte';
 import { SETTINGS, type Settings } from '$lib/wire/settings';
 
-/** The teacher's settings as this page shows them: the kept ones, with what was changed here on top. */
-export class OpenSettings {
+/** Whose hands and words a page is in, whoever looks at it. */
+export interface SettingsHere {
 	/** how the reader writes numbers, dates and times, as in `en-GB` */
+	locale: string;
+	readonly value: Settings;
+	change(fields: Partial<Settings>): void;
+}
+
+/** The teacher's settings as this page shows them: the kept ones, with what was changed here on top. */
+export class OpenSettings implements SettingsHere {
 	locale = $state('');
 	#kept = $state.raw<Settings>()!;
 	readonly #set: Settings = $derived.by(() => {
@@ -29,4 +36,4 @@ export class OpenSettings {
 	}
 }
 
-export const [getSettings, setSettings] = createContext<OpenSettings>();
+export const [getSettings, setSettings] = createContext<SettingsHere>();

@@ -123,6 +123,9 @@
 	{:else}
 		<SourcesNotice {open} />
 		{#if open.taughtAt}<TaughtNotice {open} taughtAt={open.taughtAt} />{/if}
+		{#await import('./OpenToLearners.svelte') then { default: OpenToLearners }}
+			<OpenToLearners id={open.id} />
+		{/await}
 		<div class="mt-4">
 			<ClockBar
 				{lesson}

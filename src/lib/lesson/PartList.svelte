@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
-	import { prefersReducedMotion } from 'svelte/motion';
 	import { clockAt, timed, type Part } from '$core/lesson/lesson';
 	import type { OpenLesson } from './openLesson.svelte';
 	import { KIND_WORDS } from './parts';
+	import { dragging } from '$lib/ui/dragging';
 	import { getSettings } from '$lib/client/settings.svelte';
 
 	/** The parts in their order: choose one, or drag it by its handle (with keys: Enter, arrows, Enter). */
@@ -39,9 +39,7 @@
 
 <ol
 	use:dragHandleZone={{
-		items: shown,
-		flipDurationMs: prefersReducedMotion.current ? 0 : 160,
-		dropTargetStyle: {},
+		...dragging(shown),
 		delayTouchStart: true
 	}}
 	onconsider={consider}

@@ -1,9 +1,10 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { Cookies } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import { fault, good, type Result } from '$core/result';
 import { env } from '$env/dynamic/private';
+import { hashOf, newCode, plainCode } from './codes';
 import { isGuessable } from './guessable';
 import { keepable } from './keepable';
 import {
@@ -32,6 +33,8 @@ const COOKIE_SECONDS = 60 * 60 * 24 * 180;
 /** Wrong passwords for one name, and from one address, before a rest. */
 const MOST_FOR_NAME = 8;
 const MOST_FROM_ADDRESS = 40;
+/** Wrong codes from one address before a rest; as many may come in at once that are right. */
+const MOST_CODES = 400;
 /** Accounts that are made from one address in a while: a room full of teachers, not a machine. */
 const MOST_JOINS = 60;
 
@@ -124,33 +127,18 @@ export async function checkSignIn(
 	return good(found.id);
 }
 
-/** Letters and digits that nobody mistakes for each other when they are written by hand (Crockford's base 32). */
-const CODE_LETTERS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 const CODES = 8;
 const CODE_LENGTH = 12;
 
 /** New recovery codes in place of the old: 60 bits each, so that a plain hash of them opens nothing. */
 export async function newCodes(teacher: string): Promise<string[]> {
-	const codes = Array.from({ length: CODES }, () =>
-		[...randomBytes(CODE_LENGTH)]
-			.map((byte) => CODE_LETTERS[byte % CODE_LETTERS.length])
-			.join('')
-			.replace(/(.{4})(?=.)/g, '$1-')
-	);
+	const codes = Array.from({ length: CODES }, () => newCode(CODE_LENGTH).replace(/(.{4})(?=.)/g, '$1-'));
 	await keepCodes(
 		teacher,
 		codes.map((code) => hashOf(plainCode(code)))
 	);
 	return codes;
 }
-
-/** A code as it was typed, spaces, dashes and letters that look like digits set right. */
-const plainCode = (code: string): string =>
-	code
-		.toUpperCase()
-		.replace(/[\s–-]/g, '')
-		.replace(/O/g, '0')
-		.replace(/[IL]/g, '1');
 
 /** Chooses a new password with a recovery code; gives the teacher's id. Wrong codes count as wrong passwords do. */
 export async function recover(
@@ -181,6 +169,24 @@ const counted = async (limits: Limits): Promise<Result<null>> =>
 		? good(null)
 		: fault('size', `Too many tries. Wait ${WINDOW_MINUTES} minutes, then try again.`);
 
+/**
+ * Looks for what a code opens. A try is counted before it is looked at and taken back where it was right, so that a room full
+ * of phones behind one address comes in, and whoever guesses does not.
+ */
+export async function byCode<T>(address: string, find: () => Promise<T | null>): Promise<Result<T>> {
+	const who = `code ${address}`;
+	const tries = await counted([[who, MOST_CODES]]);
+	if (!tries.ok) return tries;
+	const found = await find();
+	if (!found)
+		return fault(
+			'conflict',
+			'Nothing is open under this code. Look at it once more; it has six letters and digits.'
+		);
+	await takeBackTry(who);
+	return good(found);
+}
+
 const nameTried = (signIn: string) => `name ${keepable(signIn.trim().toLowerCase().slice(0, 80))}`;
 const addressTried = (address: string) => `address ${address}`;
 const signInLimits = (signIn: string, address: string): Limits => [
@@ -208,8 +214,6 @@ export async function provesPassword(teacher: string, password: string): Promise
 
 /** The demo teacher, where the demo is loaded and may be opened. */
 export const openDemo = async (): Promise<string | null> => (demoAllowed() ? demoTeacher() : null);
-
-const hashOf = (token: string): Buffer => createHash('sha256').update(token).digest();
 
 /** Begins a session: this browser is the teacher's from now on. */
 export async function begin(cookies: Cookies, teacher: string, secure: boolean): Promise<void> {

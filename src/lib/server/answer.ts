@@ -24,6 +24,12 @@ export const noSuchSwatch = () =>
 export const noSuchPiece = () =>
 	refuse(404, 'missing', 'This piece is not here. It may have been removed; look in the log.');
 
+export const noSuchClass = () =>
+	refuse(404, 'missing', 'This class is not open here any more. Ask the teacher, or open its address again.');
+
+export const noSuchLearners = () =>
+	refuse(404, 'missing', 'There is no such class or learner any more. Look at the list once more.');
+
 /** Whether something from an address can be an id at all. */
 export const isId = (text: string): boolean => z.safeParse(z.uuid(), text).success;
 

@@ -38,6 +38,9 @@ export function inNeed(need: Need, route: string | null): Response {
 	});
 }
 
-const page = (title: string, message: string) => `<!doctype html><html lang="en"><meta charset="utf-8">
+const page = (
+	title: string,
+	message: string
+) => `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">
 <title>${title}</title><h1>${title}</h1><p>${message} What you typed is kept in this browser.
 Wait a moment, then <a href="">open this page again</a>.</p></html>`;

@@ -23,3 +23,9 @@ export async function renderedTexts(lesson: Lesson): Promise<Texts> {
 	if (end.how !== 'done') throw new Error(`the texts of a lesson were not made HTML: ${end.how}`);
 	return end.done;
 }
+
+/** Texts whose pictures are looked for where somebody else than their teacher may. */
+export const ownPictures = (texts: Texts, at: string): Texts =>
+	Object.fromEntries(
+		Object.entries(texts).map(([id, html]) => [id, html.replaceAll('src="/pictures/', `src="${at}/`)])
+	);

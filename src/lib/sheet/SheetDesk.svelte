@@ -4,6 +4,7 @@
 	import Icon from '$lib/ui/Icon.svelte';
 	import { HANDOUT_FILES, type Asked, type HandoutFile } from '$core/handout/asked';
 	import Dialog from '$lib/ui/Dialog.svelte';
+	import OneOf from '$lib/ui/OneOf.svelte';
 	import SheetFor from './SheetFor.svelte';
 	import SheetJobList from './SheetJobList.svelte';
 	import SheetParts from './SheetParts.svelte';
@@ -95,27 +96,21 @@
 		{/await}
 		<section aria-labelledby="make">
 			<h2 id="make">Print it, or make a file</h2>
-			<fieldset class="flex flex-wrap items-center gap-2">
-				<legend class="sr-only">Paper</legend>
-				{#each [{ value: 'a4', label: 'A4' }, { value: 'letter', label: 'Letter' }] as const as { value, label } (value)}
-					<label
-						class="btn has-checked:btn-primary has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
-					>
-						<input
-							type="radio"
-							class="sr-only"
-							name="paper"
-							{value}
-							checked={paper === value}
-							onchange={() => choices.set({ paper: value })}
-						/>
-						{label}
-					</label>
-				{/each}
+			<div class="flex flex-wrap items-center gap-2">
+				<OneOf
+					legend="Paper"
+					quiet
+					value={paper}
+					choices={[
+						{ value: 'a4', label: 'A4' },
+						{ value: 'letter', label: 'Letter' }
+					]}
+					onchoose={(to) => choices.set({ paper: to })}
+				/>
 				<button type="button" class="btn btn-outline" onclick={() => window.print()}>
 					<Icon name="printer" size={18} /> Print it <kbd class="kbd">P</kbd>
 				</button>
-			</fieldset>
+			</div>
 			<div class="mt-3 flex flex-wrap items-center gap-2">
 				<label class="sr-only" for="as">Kind of file</label>
 				<select id="as" class="select w-auto!" bind:value={as}>

@@ -6,12 +6,21 @@
 	import { blockRules, printOf } from '$lib/handout/look';
 
 	/** The sheet as it reads, drawn anew with every choice; this is what is printed from the page. */
-	let { lesson, options }: { lesson: Lesson; options: HandoutOptions } = $props();
+	let {
+		lesson,
+		options,
+		srcOf = (src) => src
+	}: {
+		lesson: Lesson;
+		options: HandoutOptions;
+		/** where a picture of its texts is found */
+		srcOf?: (src: string) => string;
+	} = $props();
 
 	const handout = $derived(handoutOf(lesson, options));
 	const html = $derived.by(() => {
 		let count = 0;
-		const writing = { nextId: () => `sheet-${++count}`, srcOf: (src: string) => src };
+		const writing = { nextId: () => `sheet-${++count}`, srcOf };
 		return handout.sections.map((section) => sectionHtml(section, writing)).join('');
 	});
 

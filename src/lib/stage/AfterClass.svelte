@@ -132,6 +132,9 @@
 		</div>
 		<a class="btn" href={resolve('/lessons/[id]', { id: open.id })}>Back to the lesson</a>
 	</div>
+	{#await import('$lib/lesson/OpenToLearners.svelte') then { default: OpenToLearners }}
+		<OpenToLearners id={open.id} />
+	{/await}
 
 	{#if !record}
 		<div class="py-12">
@@ -230,7 +233,7 @@
 			{#if planning}
 				<div class="mt-3">
 					{#await import('./PlanNext.svelte') then { default: PlanNext }}
-						<PlanNext lesson={open.lesson} {record} />
+						<PlanNext lesson={open.lesson} {record} learners={data.learners} />
 					{/await}
 				</div>
 			{:else}

@@ -5,6 +5,7 @@
 	import { parseBrief } from '$core/formats/lesson';
 	import { ratesWith } from '$core/planning/rates';
 	import type { ClassRecord } from '$core/teaching/classRecord';
+	import { practisedCrosses, type Practiser } from '$core/practice/classStanding';
 	import { nextLesson } from '$core/teaching/next';
 	import { newId } from '$lib/client/id';
 	import { postJson } from '$lib/client/requests';
@@ -14,10 +15,11 @@
 	import { LESSONS } from '$lib/wire/lesson';
 
 	/** The next lesson, drafted from what was left out, what was hard and what sat, with its reasons. */
-	let { lesson, record }: { lesson: Lesson; record: ClassRecord } = $props();
+	let { lesson, record, learners }: { lesson: Lesson; record: ClassRecord; learners: readonly Practiser[] } =
+		$props();
 
 	const settings = getSettings();
-	const next = $derived(nextLesson(lesson, record));
+	const next = $derived(nextLesson(lesson, record, practisedCrosses(learners, Date.now())));
 	/** names that were settled here: as they were asked, and as they are meant */
 	let settled = $state.raw<Readonly<Record<string, string>>>({});
 	const brief = $derived(

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { savings, type Saving } from '$core/teaching/clock';
+	import type { Saving } from '$core/teaching/savings';
 	import { lateSaid } from '$core/teaching/minutes';
 	import type { Rates } from '$core/planning/rates';
 	import type { Classroom } from './classroom.svelte';
@@ -28,7 +28,12 @@
 
 	const part = $derived(stage.now!.part);
 	const marks = $derived(room.marks[part.id] ?? {});
-	const offered = $derived(late >= 1 ? savings(stage.lesson, stage.moment.at, late, rates) : []);
+	// What parts need is reckoned from their rows: it comes when somebody is late.
+	let savings = $state.raw<typeof import('$core/teaching/savings').savings>();
+	$effect(() => {
+		if (late >= 1) void import('$core/teaching/savings').then((module) => (savings = module.savings));
+	});
+	const offered = $derived(late >= 1 && savings ? savings(stage.lesson, stage.moment.at, late, rates) : []);
 	const dropped = $derived(stage.parts.filter((one) => stage.isDropped(one.part.id)));
 
 	function save({ part, does, to }: Saving) {

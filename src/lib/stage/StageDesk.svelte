@@ -9,6 +9,7 @@
 	import { keepAwake } from '$lib/client/awake';
 	import type { Stage } from './stage.svelte';
 	import { leadWindows } from './windows';
+	import { openedKey } from './opened';
 	import { Lead } from './lead.svelte';
 	import { stageKeys } from './stageKeys';
 	import { switchesOf } from './switches';
@@ -47,18 +48,25 @@
 		untrack(() => lead.keepWrong(Date.now()));
 	});
 
+	$effect(() => {
+		void [stage.moment, stage.voice, stage.wrongShown];
+		untrack(() => lead.followers?.tell());
+	});
+
 	let windows: ReturnType<typeof leadWindows> | undefined;
 	$effect(() => {
-		void [stage.moment, lead.clock.isOn, lead.clock.running, Math.round(lead.clock.seconds / 5)];
+		void [stage.moment, lead.phones, lead.clock.isOn, lead.clock.running, Math.round(lead.clock.seconds / 5)];
 		untrack(() => windows?.tell());
 	});
 	onMount(() => {
 		lead.room.resume(Date.now());
+		if (localStorage.getItem(openedKey(id))) void lead.open();
 		windows = leadWindows(
 			id,
 			() => ({
 				moment: stage.moment,
 				clock: lead.clock,
+				phones: lead.phones,
 				marks: (lead.part && lead.room.marks[lead.part.id]) ?? {}
 			}),
 			{
@@ -77,6 +85,7 @@
 			leave();
 			removeEventListener('pagehide', leave);
 			windows?.close();
+			lead.followers?.pause();
 			sleep();
 			if ('speechSynthesis' in window) speechSynthesis.cancel();
 		};
@@ -160,7 +169,12 @@
 			stageKeys(lead, () => switches, {
 				secondWindow,
 				wholeScreen,
-				leave: () => (lead.asking ? lead.wrong() : void goto(resolve('/lessons/[id]', { id })))
+				leave: () =>
+					lead.asking
+						? lead.wrong()
+						: lead.meeting
+							? void lead.meet()
+							: void goto(resolve('/lessons/[id]', { id }))
 			})
 		)
 	);
@@ -168,8 +182,8 @@
 
 <div
 	class="stage"
-	class:aside={lead.beside || lead.asking || (logging && part?.kind === 'measure')}
-	class:asking={lead.asking && !folded}
+	class:aside={lead.beside || lead.asking || lead.meeting || (logging && part?.kind === 'measure')}
+	class:asking={(lead.asking && !folded) || lead.meeting}
 	class:under={lead.asking && folded}
 	data-theme="evening"
 >
@@ -235,9 +249,14 @@
 		<div class="words" aria-live="polite">
 			{#if part && !stage.moment.blank}<StageWords {stage} />{/if}
 		</div>
+		{#if lead.followers?.room && !lead.meeting}
+			{#await import('./FollowersGlance.svelte') then { default: FollowersGlance }}
+				<FollowersGlance room={lead.followers.room} onopen={() => void lead.meet()} />
+			{/await}
+		{/if}
 		{#if stage.repeatsLeft && !stage.wrongShown}
 			<button type="button" class="has-it btn btn-outline" onclick={() => stage.skip(1)}
-				>They have it: on <kbd class="kbd hidden sm:inline-block">J</kbd></button
+				>They have it: on <kbd class="kbd hidden sm:inline-block">H</kbd></button
 			>
 		{/if}
 		<button
@@ -277,6 +296,10 @@
 {:else if lead.asking}
 	{#await import('./StageWrong.svelte') then { default: StageWrong }}
 		<StageWrong {stage} bind:folded onclose={() => lead.wrong()} />
+	{/await}
+{:else if lead.meeting && lead.followers}
+	{#await import('./StageFollowers.svelte') then { default: StageFollowers }}
+		<StageFollowers {stage} followers={lead.followers} onclose={() => (lead.meeting = false)} />
 	{/await}
 {:else if lead.beside && part}
 	{#key part.id}<StageBeside

@@ -3,9 +3,11 @@
 	import { clockAt } from '$core/lesson/lesson';
 	import { sayingFor } from '$core/lesson/saying';
 	import { lateSaid } from '$core/teaching/minutes';
+	import { counted } from '$core/naming/numbers';
 	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import type { Stage } from './stage.svelte';
+	import RoomLines from './RoomLines.svelte';
 	import MarkFields from './MarkFields.svelte';
 	import type { Marks } from './classroom.svelte';
 	import type { Shown, StageRequest } from './windows';
@@ -35,6 +37,7 @@
 
 	const part = $derived(stage.now?.part);
 	const clock = $derived(shown?.clock);
+	const phones = $derived(shown?.phones);
 	const saying = $derived(sayingFor(stage.seen?.taught.saying, stage.voice.hand));
 	let asking = $state(false);
 	/** What is found here is for the teacher alone, until she lets the class look on. */
@@ -87,13 +90,30 @@
 			{/if}
 		</div>
 		<div>
+			{#if phones?.room}
+				<section class="mb-6" aria-label="On their phones">
+					<h2 class="text-xl">On their phones <span class="font-mono">{phones.code}</span></h2>
+					<div class="mt-2"><RoomLines lesson={stage.lesson} room={phones.room} /></div>
+					{#if stage.asks}
+						<button
+							type="button"
+							class="btn mt-3 btn-outline"
+							aria-pressed={stage.moment.answers !== null}
+							onclick={() => onask('answers')}
+							>{stage.moment.answers
+								? 'Take the answers away'
+								: `Show the answers of ${counted(phones.room.answered, 'phone')}`}</button
+						>
+					{/if}
+				</section>
+			{/if}
 			<h2 class="text-xl">What comes next</h2>
 			<ol class="mt-2 grid gap-1.5 text-lg">
 				{#each stage.parts.slice(stage.moment.at + 1, stage.moment.at + 7) as { part: one, from } (one.id)}
 					<li class="flex gap-3" class:line-through={stage.isDropped(one.id)}>
-						<span class="w-14 flex-none opacity-80">{clockAt(stage.lesson, from, settings.locale)}</span><span
-							>{one.title}</span
-						>
+						<span class="flex-none tabular-nums opacity-80"
+							>{clockAt(stage.lesson, from, settings.locale)}</span
+						><span>{one.title}</span>
 					</li>
 				{:else}
 					<li>The class ends here.</li>

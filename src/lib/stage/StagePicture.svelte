@@ -46,7 +46,14 @@
 		/>{/await}
 {/snippet}
 
-{#if stage.wrongShown}
+{#if moment.answers}
+	{#await Promise.all( [import('./AnswersChart.svelte'), import('$core/teaching/question')] ) then [{ default: AnswersChart }, { questionOf }]}
+		{@const question = questionOf(stage.lesson, part)}
+		{@const right = question && 'right' in question ? question.right : null}
+		{@const told = part.kind === 'check' ? answerFor(stage.lesson, part, voice) : right}
+		<AnswersChart asks={question?.asks ?? ''} answers={moment.answers} told={moment.told ? told : null} />
+	{/await}
+{:else if stage.wrongShown}
 	{@const finding = stage.wrongShown}
 	{#await import('$lib/mending/TroublePicture.svelte') then { default: TroublePicture }}
 		<TroublePicture {finding} />

@@ -3,13 +3,23 @@
 	import StagePicture from './StagePicture.svelte';
 	import StageWords from './StageWords.svelte';
 	import Countdown from './Countdown.svelte';
+	import type { PhonesShown } from './windows';
 
 	/** The second window: the picture and its sentence, with nothing to press. */
-	let { stage, texts, now }: { stage: Stage; texts: Readonly<Record<string, string>>; now: number } =
-		$props();
+	let {
+		stage,
+		texts,
+		now,
+		phones
+	}: {
+		stage: Stage;
+		texts: Readonly<Record<string, string>>;
+		now: number;
+		phones: PhonesShown | null;
+	} = $props();
 </script>
 
-<div class="view" data-theme="evening">
+<div class="view" class:beside={phones?.asksIn} data-theme="evening">
 	{#if stage.moment.blank || !stage.now}
 		<h1 class="sr-only">Nothing is shown</h1>
 	{:else}
@@ -22,7 +32,31 @@
 	{/if}
 </div>
 
+{#if phones?.asksIn}
+	{#await import('$lib/ui/SquareCode.svelte') then { default: SquareCode }}
+		<aside class="asks-in" aria-label="Follow on your phone" data-theme="evening">
+			<SquareCode text={phones.address} alt="Square code of {phones.address}" />
+			<p class="mt-3 text-xl">Follow on your phone</p>
+			<p class="font-mono text-[2.6rem] leading-tight font-semibold">{phones.code}</p>
+			<p class="break-all">{phones.address}</p>
+		</aside>
+	{/await}
+{/if}
+
 <style>
+	.asks-in {
+		position: fixed;
+		inset: 0 0 0 auto;
+		width: var(--aside);
+		padding: 1.5rem;
+		border-left: 1px solid var(--color-hairline);
+		background: var(--color-base-200);
+		color: var(--color-primary);
+	}
+	.asks-in,
+	.view {
+		--aside: min(20rem, 45vw);
+	}
 	.view {
 		container-type: inline-size;
 		position: fixed;
@@ -31,5 +65,8 @@
 		grid-template-rows: auto minmax(0, 1fr) auto;
 		background: var(--color-base-200);
 		color: var(--color-primary);
+	}
+	.view.beside {
+		right: var(--aside);
 	}
 </style>

@@ -47,7 +47,7 @@
 <svelte:head><title>{data.lesson.title} on stage · Pond Loop</title></svelte:head>
 
 {#if as === 'class'}
-	<StageView {stage} texts={data.texts} {now} />
+	<StageView {stage} texts={data.texts} {now} phones={shown?.phones ?? null} />
 {:else if as === 'notes'}
 	{#await import('./StageNotes.svelte') then { default: StageNotes }}
 		<StageNotes

@@ -4,7 +4,7 @@
 	import { namesIn, toggledName } from '$core/teaching/writeUp';
 	import AskWrong from '$lib/mending/AskWrong.svelte';
 	import CauseView from '$lib/mending/CauseView.svelte';
-	import TroublePicture from '$lib/mending/TroublePicture.svelte';
+	import PlayedHere from '$lib/mending/PlayedHere.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import type { Wrong } from './moment';
 	import StageDrawer from './StageDrawer.svelte';
@@ -72,26 +72,7 @@
 			<div class="mt-4 grid grid-cols-1 gap-4">
 				<AskWrong {finding} />
 				{#if finding.cause}
-					{#if !wrong.shown}
-						<div class="h-56 overflow-hidden rounded-2xl border border-hairline">
-							<TroublePicture {finding} />
-						</div>
-						<p class="font-serif text-lg">{finding.told[finding.step].sentence}</p>
-						<p class="flex gap-2">
-							<button
-								type="button"
-								class="btn btn-outline"
-								disabled={finding.step === 0}
-								onclick={() => finding.go(finding.step - 1)}>Back one step</button
-							>
-							<button
-								type="button"
-								class="btn btn-outline"
-								disabled={finding.step >= finding.told.length - 1}
-								onclick={() => finding.go(finding.step + 1)}>Next step</button
-							>
-						</p>
-					{/if}
+					{#if !wrong.shown}<PlayedHere {finding} />{/if}
 					<CauseView {finding} />
 					<div>
 						<h3 class="text-lg">Whose is it?</h3>

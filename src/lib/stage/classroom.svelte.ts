@@ -1,11 +1,11 @@
 import type { ClassRecord, SlipSeen, Taken } from '$core/teaching/classRecord';
-import { groundsOf, type Grounds } from '$core/planning/estimate';
-import type { Lesson, Part } from '$core/lesson/lesson';
+import type { Grounds } from '$core/planning/estimate';
+import type { Lesson } from '$core/lesson/lesson';
 import { newId } from '$lib/client/id';
 import { localMinute } from '$lib/client/localMinute';
 import { outbox } from '$lib/client/outbox.svelte';
 import { classesAt } from '$lib/wire/class';
-import type { Moment } from './moment';
+import { FIRST_MOMENT, type Moment } from './moment';
 import type { Stage } from './stage.svelte';
 
 /** What a teacher writes beside a part during class. */
@@ -47,11 +47,18 @@ export class Classroom {
 	#sent = 0;
 	/** worked out once: every way of a cross is played for them */
 	#grounds: Record<string, Grounds> = {};
+	#groundsOf: typeof import('$core/planning/estimate').groundsOf | undefined;
+	/** what parts come to is reckoned from their rows, which are much code: it comes while the class gathers */
+	readonly comes: Promise<void>;
 
 	constructor(
 		readonly lesson: string,
 		readonly stage: Stage
-	) {}
+	) {
+		this.comes = import('$core/planning/estimate').then(({ groundsOf }) => {
+			this.#groundsOf = groundsOf;
+		});
+	}
 
 	readonly running = $derived(this.#kept !== null && !this.#kept.paused);
 	readonly isOn = $derived(this.#kept !== null);
@@ -73,7 +80,8 @@ export class Classroom {
 			if (!kept || now - kept.read > SAME_CLASS_MS) return;
 			const { moment, ...room } = kept;
 			this.#kept = now - room.read > GAP_MS ? { ...room, read: now } : room;
-			if (moment.at < this.stage.parts.length) this.stage.moment = { ...moment, wrong: null };
+			if (moment.at < this.stage.parts.length)
+				this.stage.moment = { ...FIRST_MOMENT, ...moment, wrong: null, answers: null };
 		} catch {
 			localStorage.removeItem(keyOf(this.lesson));
 		}
@@ -143,25 +151,41 @@ export class Classroom {
 		this.#post(null);
 	}
 
-	#groundsOf(lesson: Lesson, part: Part): Grounds {
-		return (this.#grounds[part.id] ??= groundsOf(lesson, part));
+	/** Sends the class as it is now. */
+	#post(ended: string | null): void {
+		const noted = {
+			kept: this.#kept!,
+			lesson: this.stage.lesson,
+			dropped: this.stage.moment.dropped,
+			spent: this.spent
+		};
+		if (this.#groundsOf) this.#record(noted, ended);
+		else void this.comes.then(() => this.#record(noted, ended));
 	}
 
-	#post(ended: string | null): void {
-		const { id, began, marks, slips = {} } = this.#kept!;
-		const {
+	#record(
+		{
+			kept: { id, began, marks, slips = {} },
 			lesson,
-			moment: { dropped }
-		} = this.stage;
+			dropped,
+			spent
+		}: {
+			readonly kept: Kept;
+			readonly lesson: Lesson;
+			readonly dropped: readonly string[];
+			readonly spent: Readonly<Record<string, number>>;
+		},
+		ended: string | null
+	): void {
 		const parts = lesson.parts.map((part): Taken => {
 			const { note, struggled } = marks[part.id] ?? {};
 			return {
 				part: part.id,
 				title: part.title,
 				planned: part.minutes,
-				seconds: Math.round(this.spent[part.id] ?? 0),
+				seconds: Math.round(spent[part.id] ?? 0),
 				...(dropped.includes(part.id) ? { dropped: true } : {}),
-				...this.#groundsOf(lesson, part),
+				...(this.#grounds[part.id] ??= this.#groundsOf!(lesson, part)),
 				...(note ? { note } : {}),
 				...(struggled ? { struggled } : {})
 			};

@@ -4,9 +4,10 @@ import { newId } from '$lib/client/id';
 import { outbox } from '$lib/client/outbox.svelte';
 import { lessonTaughtAt } from '$lib/wire/lesson';
 import { Classroom } from './classroom.svelte';
+import type { Followers } from './followers.svelte';
 import type { Look } from './moment';
 import type { Stage } from './stage.svelte';
-import type { StageRequest, ClockShown } from './windows';
+import type { ClockShown, PhonesShown, StageRequest } from './windows';
 
 /** The stage that leads: the class that is given from it, what it does by itself, and when hands should rest. */
 export class Lead {
@@ -15,6 +16,10 @@ export class Lead {
 	beside = $state(false);
 	/** a cloth is held up, and asked about beside the picture */
 	asking = $state(false);
+	/** those who follow on their phones, once the class is opened to them */
+	followers = $state.raw<Followers | null>(null);
+	/** what they do stands beside the picture */
+	meeting = $state(false);
 	/** what comes is said aloud */
 	aloud = $state(false);
 	/** it goes on by itself, to the end of the part */
@@ -33,6 +38,12 @@ export class Lead {
 		seconds: Math.round(this.room.seconds),
 		late: this.late
 	}));
+	readonly phones: PhonesShown | null = $derived.by(() => {
+		const { following, room = null } = this.followers ?? {};
+		return following
+			? { code: following.code, address: following.addresses[0], asksIn: this.meeting, room }
+			: null;
+	});
 	/** minutes that hands have worked */
 	readonly sinceRest = $derived.by(() => minutesSinceRest(this.stage.lesson, this.room.stretches));
 	readonly restDue = $derived.by(
@@ -64,6 +75,20 @@ export class Lead {
 	end(now: number): void {
 		this.tick(now);
 		this.room.end(now);
+		this.followers?.end();
+	}
+
+	/** Opens the class to phones, or shows how it stands with them. */
+	async meet(): Promise<void> {
+		this.meeting = !this.meeting;
+		if (this.meeting) await this.open();
+	}
+
+	/** Opens the class to phones, or takes up the one that is on. */
+	async open(): Promise<void> {
+		const { Followers } = await import('./followers.svelte');
+		this.followers ??= new Followers(this.id, this.stage);
+		await this.followers.open();
 	}
 
 	/** Hands have rested, or do not want to now. */
@@ -98,6 +123,7 @@ export class Lead {
 		else if (does === 'next-part') stage.skip(1);
 		else if (does === 'part-before') stage.skip(-1);
 		else if (does === 'tell') stage.set({ told: true });
+		else if (does === 'answers') this.followers?.switchAnswers();
 		else stage.set({ blank: !stage.moment.blank });
 	}
 

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { parseLesson } from '$core/formats/lesson';
 import { unwrap } from '$core/result';
 import { outbox } from '$lib/client/outbox.svelte';
-import type { OpenSettings } from '$lib/client/settings.svelte';
+import type { SettingsHere } from '$lib/client/settings.svelte';
 import { DEFAULT_SETTINGS } from '$lib/wire/settings';
 import { storage } from '../../../tests/support/storage';
 import { Lead } from './lead.svelte';
@@ -21,9 +21,10 @@ describe('the stage that leads', () => {
 		vi.useFakeTimers();
 		vi.stubGlobal('localStorage', storage());
 		vi.stubGlobal('fetch', async () => ({ ok: true, status: 200, json: async () => ({}) }));
-		lead = new Lead('l', new Stage(lesson, { value: DEFAULT_SETTINGS } as OpenSettings));
+		lead = new Lead('l', new Stage(lesson, { value: DEFAULT_SETTINGS } as SettingsHere));
 	});
-	afterEach(() => {
+	afterEach(async () => {
+		await vi.dynamicImportSettled();
 		outbox.letters = [];
 		vi.unstubAllGlobals();
 		vi.useRealTimers();

@@ -1,5 +1,6 @@
 import type { Voice } from '$core/hands/voice';
 import type { WrittenSchool } from '$core/naming/schools';
+import type { Tally } from '$core/teaching/answering';
 import type { Trouble } from '$lib/mending/trouble';
 
 /** What is looked at beside the work: nothing, both sides of the cloth, or both leans. */
@@ -41,6 +42,8 @@ export interface Moment {
 	readonly dropped: readonly string[];
 	readonly minutes: Readonly<Record<string, number>>;
 	readonly wrong: Wrong | null;
+	/** what the class answered on its phones to the question that is on, while everybody may see it */
+	readonly answers: readonly Tally[] | null;
 }
 
 export const FIRST_MOMENT: Moment = {
@@ -56,5 +59,6 @@ export const FIRST_MOMENT: Moment = {
 	countdown: null,
 	dropped: [],
 	minutes: {},
-	wrong: null
+	wrong: null,
+	answers: null
 };

@@ -1,11 +1,10 @@
 import type { KeptPiece } from '$lib/wire/log';
 import { timed, type Lesson } from '$core/lesson/lesson';
-import { repeatsOf } from '$core/teaching/repeats';
+import { repeatsOf, type Repeat } from '$core/teaching/repeats';
 import { retold, toldIn } from '$core/telling/said';
-import { rowsShown } from '$core/teaching/rowsShown';
 import { showingOf, stepsIn } from '$core/teaching/showing';
 import { WRITTEN_SCHOOLS } from '$core/naming/schools';
-import type { OpenSettings } from '$lib/client/settings.svelte';
+import type { SettingsHere } from '$lib/client/settings.svelte';
 import type { Finding } from '$lib/mending/finding.svelte';
 import { NO_TROUBLE } from '$lib/mending/trouble';
 import { FIRST_MOMENT, type Moment, type Wrong } from './moment';
@@ -17,20 +16,34 @@ const AGAINST_THE_CLOCK = ['practice', 'swatch', 'finish', 'care'];
 export class Stage {
 	moment = $state.raw<Moment>(FIRST_MOMENT);
 	readonly #written: Lesson;
-	#settings: OpenSettings;
+	#settings: SettingsHere;
+	#own = false;
 	/** pieces of this class in the log, by whose they are */
 	logged: Readonly<Record<string, KeptPiece>> = $state.raw({});
 	#pointsOf = $state.raw<typeof import('$core/teaching/points').pointsOf>();
+	#rowsShown = $state.raw<typeof import('$core/teaching/rowsShown').rowsShown>();
 	#finding = $state.raw<Finding>();
+	/** rows can be shown, where the lesson has some: working them is much code, which comes by itself */
+	readonly rowsCome: Promise<void>;
 	/** puts a wrong cloth into what is shown, or takes it away; a window that follows asks for it */
 	putWrong: (wrong: Wrong | null) => void = (wrong) => this.set({ wrong });
 
-	/** @param lesson as it is written; it is told as the moment says */
-	constructor(lesson: Lesson, settings: OpenSettings) {
+	/**
+	 * @param lesson as it is written; it is told as the moment says
+	 * @param own for one pair of hands alone: nothing is shown again for other hands, or slower
+	 */
+	constructor(lesson: Lesson, settings: SettingsHere, own = false) {
 		this.#written = lesson;
+		this.#own = own;
 		// What few lessons have comes when one has it.
 		if (lesson.parts.some(({ kind }) => kind === 'finish' || kind === 'tension' || kind === 'measure'))
 			void import('$core/teaching/points').then(({ pointsOf }) => (this.#pointsOf = pointsOf));
+		this.rowsCome =
+			lesson.swatches.length === 0
+				? Promise.resolve()
+				: import('$core/teaching/rowsShown').then(({ rowsShown }) => {
+						this.#rowsShown = rowsShown;
+					});
 		this.#settings = settings;
 	}
 
@@ -50,13 +63,19 @@ export class Stage {
 	readonly told = $derived.by(() => toldIn(this.#written, this.#telling));
 	readonly parts = $derived(timed(this.lesson));
 	readonly now = $derived(this.parts.at(this.moment.at));
-	readonly repeats = $derived.by(() => (this.now ? repeatsOf(this.now.part, this.#voice) : []));
+	readonly repeats: readonly Repeat[] = $derived.by(() => {
+		if (!this.now) return [];
+		const { yarnHand } = this.#voice;
+		return this.#own ? [{ yarnHand, slower: false, said: '' }] : repeatsOf(this.now.part, { yarnHand });
+	});
 	readonly repeat = $derived(this.repeats.at(this.moment.repeat));
 	readonly #voice = $derived.by(() => ({ ...this.#settings.value, ...this.moment.voice }));
 	readonly voice = $derived({ ...this.#voice, yarnHand: this.repeat?.yarnHand ?? this.#voice.yarnHand });
 	readonly seen = $derived(this.now ? showingOf(this.lesson, this.now.part, this.voice) : null);
 	readonly script = $derived(this.seen?.shown?.script ?? null);
-	readonly rows = $derived(this.now ? rowsShown(this.lesson, this.now.part) : null);
+	readonly rows = $derived.by(() =>
+		this.now && this.#rowsShown ? this.#rowsShown(this.lesson, this.now.part) : null
+	);
 	/** what the part goes through point by point */
 	readonly points = $derived.by(() =>
 		this.now && this.#pointsOf ? this.#pointsOf(this.lesson, this.now.part, this.voice) : []
@@ -145,7 +164,7 @@ export class Stage {
 	/** Goes to a part, to its beginning. */
 	part(at: number): void {
 		if (at < 0 || at >= this.parts.length) return;
-		this.set({ at, step: 0, repeat: 0, told: false, look: 'work', countdown: null });
+		this.set({ at, step: 0, repeat: 0, told: false, look: 'work', countdown: null, answers: null });
 	}
 
 	/** Goes to the next part that is not left out, or the one before. */

@@ -5,20 +5,20 @@ import { parseLesson } from '$core/formats/lesson';
 import type { ClassRecord } from '$core/teaching/classRecord';
 import { outbox } from '$lib/client/outbox.svelte';
 import { DEFAULT_SETTINGS } from '$lib/wire/settings';
-import type { OpenSettings } from '$lib/client/settings.svelte';
+import type { SettingsHere } from '$lib/client/settings.svelte';
 import { storage } from '../../../tests/support/storage';
 import { Classroom } from './classroom.svelte';
 import { FIRST_MOMENT } from './moment';
 import { Lead } from './lead.svelte';
 import { Stage } from './stage.svelte';
 import { classesAt } from '$lib/wire/class';
-import { followStage, leadWindows, type ClockShown } from './windows';
+import { followStage, leadWindows, type ClockShown, type PhonesShown } from './windows';
 import { unwrap } from '$core/result';
 
 const lesson = (() => {
 	return unwrap(parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8'))));
 })();
-const staged = () => new Stage(lesson, { value: DEFAULT_SETTINGS } as OpenSettings);
+const staged = () => new Stage(lesson, { value: DEFAULT_SETTINGS } as SettingsHere);
 
 describe('a stage', () => {
 	it('goes on past what is left of the repeats when they have it', () => {
@@ -128,7 +128,8 @@ describe('the clock of a class that is given', () => {
 		vi.stubGlobal('localStorage', storage());
 		vi.stubGlobal('fetch', async () => ({ ok: true, status: 200, json: async () => ({}) }));
 	});
-	afterEach(() => {
+	afterEach(async () => {
+		await vi.dynamicImportSettled();
 		outbox.letters = [];
 		vi.unstubAllGlobals();
 		vi.useRealTimers();
@@ -136,8 +137,9 @@ describe('the clock of a class that is given', () => {
 	const sent = () => outbox.letters.at(-1)?.body.record as ClassRecord;
 	const took = (part: string) => sent().parts.find((one) => one.part === part)!.seconds;
 
-	it('counts what was on, pauses left out', () => {
+	it('counts what was on, pauses left out', async () => {
 		const room = new Classroom('l', staged());
+		await room.comes;
 		room.start(0);
 		room.tick(60_000, 'hello');
 		room.pause(90_000, 'hello');
@@ -175,6 +177,17 @@ describe('the clock of a class that is given', () => {
 		expect(later.moment).toEqual(FIRST_MOMENT);
 	});
 
+	it('is sent once what its parts come to is known, however early it is ended', async () => {
+		const room = new Classroom('l', staged());
+		room.start(0);
+		room.tick(60_000, 'hello');
+		room.end(60_000);
+		expect(outbox.letters).toEqual([]);
+		await room.comes;
+		expect(took('hello')).toBe(60);
+		expect(sent().ended).not.toBeNull();
+	});
+
 	it('does not count a long time in which the page was closed, and forgets what is no class', () => {
 		const room = new Classroom('l', staged());
 		room.start(0);
@@ -189,9 +202,10 @@ describe('the clock of a class that is given', () => {
 		expect(broken.isOn).toBe(false);
 	});
 
-	it('begins by itself when something is noted first, and keeps what was dropped', () => {
+	it('begins by itself when something is noted first, and keeps what was dropped', async () => {
 		const stage = staged();
 		const room = new Classroom('l', stage);
+		await room.comes;
 		stage.set({ dropped: ['ask'] });
 		room.mark(5_000, 'hello', { struggled: 'Fern' });
 		expect(room.isOn).toBe(true);
@@ -293,16 +307,17 @@ describe('windows', () => {
 	it('show what the stage shows, from the moment they open, and ask it', async () => {
 		const clock: ClockShown = { isOn: false, running: false, seconds: 0, late: 0 };
 		let moment = FIRST_MOMENT;
+		const phones: PhonesShown = { code: 'K7', address: 'http://x/follow/K7', asksIn: true, room: null };
 		const asked: string[] = [];
 		const marked: unknown[] = [];
-		const stage = leadWindows('x', () => ({ moment, clock, marks: { note: 'slowly' } }), {
+		const stage = leadWindows('x', () => ({ moment, clock, phones, marks: { note: 'slowly' } }), {
 			does: (what) => asked.push(what),
 			mark: (part, marks) => marked.push([part, marks]),
 			putWrong: (wrong) => marked.push(wrong)
 		});
 		const shown: number[] = [];
-		const view = followStage('x', ({ moment: { at }, marks }) => {
-			expect(marks.note).toBe('slowly');
+		const view = followStage('x', ({ moment: { at }, marks, phones: told }) => {
+			expect([marks.note, told]).toEqual(['slowly', phones]);
 			shown.push(at);
 		});
 		await vi.waitFor(() => expect(shown.length).toBeGreaterThan(0));

@@ -29,7 +29,7 @@ export function stageKeys(
 		{ key: 'PageUp', cap: 'Page ↑', says: 'back, as a presenter remote sends it', run: back },
 		{ key: 'ArrowDown', cap: '↓', says: 'next part', run: () => stage.skip(1) },
 		{ key: 'ArrowUp', cap: '↑', says: 'part before', run: () => stage.skip(-1) },
-		{ key: 'j', cap: 'J', says: 'they have it: on', run: () => stage.skip(1) },
+		{ key: 'h', cap: 'H', says: 'they have it: on', run: () => stage.skip(1) },
 		{ key: 'Enter', cap: 'Enter', says: 'show the answer', run: () => lead.ask('tell') },
 		{
 			key: 't',

@@ -16,6 +16,7 @@ export function switchesOf(lead: Lead, openBeside: () => void): StageSwitch[] {
 	return [
 		{ key: 'r', cap: 'R', says: 'again', run: () => stage.again(), on: false },
 		{ key: 'f', cap: 'F', says: 'wrong?', run: () => lead.wrong(), on: lead.asking },
+		{ key: 'j', cap: 'J', says: 'phones', run: () => void lead.meet(), on: lead.meeting },
 		{ key: 'i', cap: 'I', says: 'notes', run: openBeside, on: lead.beside },
 		{ key: '.', cap: '.', says: 'blank', run: () => lead.ask('blank'), on: moment.blank },
 		{

@@ -1,4 +1,5 @@
 import type { Marks } from './classroom.svelte';
+import type { RoomNow } from '$lib/wire/follow';
 import type { Moment, Wrong } from './moment';
 
 /** What the teacher's own window shows beside the moment: the clock of the class, in seconds. */
@@ -9,16 +10,26 @@ export interface ClockShown {
 	readonly late: number;
 }
 
+/** The phones of an open class: where they come in, whether they are being asked in, and what they do. */
+export interface PhonesShown {
+	readonly code: string;
+	readonly address: string;
+	readonly asksIn: boolean;
+	readonly room: RoomNow | null;
+}
+
 /** What is shown, for every window of a stage. */
 export interface Shown {
 	readonly moment: Moment;
 	readonly clock: ClockShown;
+	/** nothing while the class is not open to phones */
+	readonly phones: PhonesShown | null;
 	/** what is noted beside the part that is on */
 	readonly marks: Marks;
 }
 
 /** What a second window may ask the stage to do. */
-export type StageRequest = 'forward' | 'back' | 'next-part' | 'part-before' | 'tell' | 'blank';
+export type StageRequest = 'forward' | 'back' | 'next-part' | 'part-before' | 'tell' | 'blank' | 'answers';
 
 type Message =
 	| { readonly kind: 'hello' }

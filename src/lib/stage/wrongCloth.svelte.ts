@@ -3,7 +3,7 @@ import type { Lesson } from '$core/lesson/lesson';
 import { ratesWith } from '$core/planning/rates';
 import { isBed } from '$core/technique/medium';
 import { handed } from '$core/ways/handed';
-import type { OpenSettings } from '$lib/client/settings.svelte';
+import type { SettingsHere } from '$lib/client/settings.svelte';
 import { Finding, type Asked } from '$lib/mending/finding.svelte';
 import { NO_TROUBLE } from '$lib/mending/trouble';
 import type { Moment, Wrong } from './moment';
@@ -20,17 +20,25 @@ interface Held {
 const LOOKS_AT_ONCE = 12;
 
 /** What is asked and found about the cloth that is held up on a stage; what is known of it stands in the stage's moment. */
-export const findingOn = (stage: Held, settings: OpenSettings): Finding =>
+export const findingOn = (stage: Held, settings: SettingsHere): Finding =>
 	new Finding(
-		() => askedOf(stage, settings),
+		() => askedOf(stage, stage.moment.wrong?.crossing, settings),
 		() => stage.moment.wrong?.trouble ?? NO_TROUBLE,
 		(trouble) => stage.moment.wrong && stage.putWrong({ ...stage.moment.wrong, trouble })
 	);
 
-/** Only the ways that the lesson shows are thought of, where it shows any. */
-function askedOf({ lesson, voice, moment }: Held, settings: OpenSettings): Asked {
+/**
+ * What is asked of a cloth of a lesson. Only the ways that the lesson shows are thought of, where it shows any.
+ *
+ * @param crossing what it should be, by its id; the lesson's first where nothing is said
+ */
+export function askedOf(
+	{ lesson, voice }: Pick<Held, 'lesson' | 'voice'>,
+	crossing: string | undefined,
+	settings: SettingsHere
+): Asked {
 	const { medium, level, parts } = lesson;
-	const taught = lesson.crossings.find(({ id }) => id === moment.wrong?.crossing) ?? lesson.crossings[0];
+	const taught = lesson.crossings.find(({ id }) => id === crossing) ?? lesson.crossings[0];
 	const bed = isBed(medium) ? medium : undefined;
 	const shown = parts.flatMap((part) =>
 		part.kind === 'show' && part.crossing === taught.id ? [part.way] : []

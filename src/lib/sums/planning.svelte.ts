@@ -12,7 +12,7 @@ import { rulesWith } from '$core/rules';
 import { gaugeOf, type Gauge } from '$core/swatch/measure';
 import type { Swatch } from '$core/swatch/schema';
 import type { PlanLearned, PlanQuestion } from '$lib/log/learned';
-import type { OpenSettings } from '$lib/client/settings.svelte';
+import type { SettingsHere } from '$lib/client/settings.svelte';
 
 /** Which of the teacher's own pieces a plan learns from. */
 export const LEARN_FROM = ['all', 'yarn', 'fibre', 'none'] as const;
@@ -38,12 +38,12 @@ export class Planning {
 	/** the teacher's own pieces, once they are here */
 	pieces = $state.raw<readonly Piece[]>([]);
 	learnFrom = $state<LearnFrom>('all');
-	#settings: OpenSettings;
+	#settings: SettingsHere;
 	#drawIn: number | undefined;
 
 	/** @param from the swatch or the piece it is planned from: its rows, and what was measured on it */
 	constructor(
-		settings: OpenSettings,
+		settings: SettingsHere,
 		from: { readonly swatch: Pick<Swatch, 'text' | 'gauge' | 'drawIn'> } | { readonly piece: Piece }
 	) {
 		this.#settings = settings;

@@ -107,7 +107,7 @@
 			</p>
 		{/if}
 	</div>
-	<div class="relative mt-2 flex items-center gap-x-1.5 overflow-x-auto px-3 pt-1 pb-2 text-sm sm:px-6">
+	<div class="relative mt-2 flex items-center gap-x-1 overflow-x-auto px-3 pt-1 pb-2 text-sm sm:px-5">
 		<button type="button" class="small" onclick={() => count(-1)} disabled={open.done === 0}>
 			<Icon name="minus" size={16} /> One back
 		</button>
@@ -206,6 +206,12 @@
 		border-radius: 0.75rem;
 		cursor: pointer;
 		font-weight: 500;
+	}
+	/* Beside what is here, the bar is narrow: all of it is to be seen without drawing it aside. */
+	@container (max-width: 64rem) {
+		.small {
+			padding-inline: 0.4rem;
+		}
 	}
 	.small:hover:not(:disabled),
 	.small[aria-pressed='true'] {

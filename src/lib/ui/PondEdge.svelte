@@ -7,7 +7,7 @@
 
 <svg
 	viewBox="0 0 1200 170"
-	class="pond pointer-events-none mt-10 block h-auto w-full"
+	class="pond pointer-events-none mt-10 block h-auto w-full print:hidden"
 	aria-hidden="true"
 	fill="none"
 >

@@ -1,8 +1,14 @@
 <script lang="ts">
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { Settings } from '$lib/wire/settings';
+	import OneOf from './OneOf.svelte';
 
-	/** The teacher's settings. Each takes effect at once, on every sentence and picture. */
+	/** Whose hands and words, and how it looks. Each takes effect at once, on every sentence and picture. */
+	let {
+		fields
+	}: { /** those that are asked for; all where nothing is said */ fields?: readonly (keyof Settings)[] } =
+		$props();
+
 	const settings = getSettings();
 
 	interface Choice {
@@ -73,31 +79,23 @@
 		}
 	];
 
-	const shown = $derived(CHOICES.filter(({ field }) => field !== 'keep' || settings.value.hand === 'left'));
+	const shown = $derived(
+		CHOICES.filter(({ field }) => fields?.includes(field) ?? true).filter(
+			({ field }) => field !== 'keep' || settings.value.hand === 'left'
+		)
+	);
 </script>
 
 <div class="grid gap-4">
 	{#each shown as { field, legend, choices, says } (field)}
-		<fieldset>
-			<legend class="mb-1.5 font-semibold text-quiet">{legend}</legend>
-			<div class="flex flex-wrap gap-2">
-				{#each choices as { value, label } (value)}
-					<label
-						class="btn has-checked:btn-primary has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-base-content"
-					>
-						<input
-							type="radio"
-							class="sr-only"
-							name={field}
-							{value}
-							checked={settings.value[field] === value}
-							onchange={() => settings.change({ [field]: value })}
-						/>
-						{label}
-					</label>
-				{/each}
-			</div>
+		<div>
+			<OneOf
+				{legend}
+				value={settings.value[field] as string | boolean}
+				{choices}
+				onchoose={(value) => settings.change({ [field]: value })}
+			/>
 			{#if says}<p class="mt-1.5 text-sm text-quiet">{says}</p>{/if}
-		</fieldset>
+		</div>
 	{/each}
 </div>

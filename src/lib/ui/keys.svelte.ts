@@ -1,6 +1,6 @@
 import { untrack } from 'svelte';
 import { tinykeys } from 'tinykeys';
-import { getSettings, type OpenSettings } from '$lib/client/settings.svelte';
+import { getSettings, type SettingsHere } from '$lib/client/settings.svelte';
 
 /** A key of a page: what is pressed, how the sheet of keys shows it, and what it does. */
 export interface KeyBinding {
@@ -14,7 +14,7 @@ export interface KeyBinding {
 let sheet = $state.raw<readonly KeyBinding[]>([]);
 
 /** The keys that work on this page, for the sheet. */
-export const keysHere = (settings: OpenSettings) =>
+export const keysHere = (settings: SettingsHere) =>
 	sheet
 		.filter(({ key }) => settings.value.singleKeys || !isSingle(key))
 		// A page may answer to a key of every page in its own way: that comes first.

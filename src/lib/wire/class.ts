@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import type { Practised } from '$core/practice/schedule';
 import { classShape, type ClassRecord } from '$core/teaching/classRecord';
 import { LESSONS, type LessonPage } from './lesson';
 import { idShape } from './shapes';
@@ -21,4 +22,6 @@ export interface AfterClassPage {
 	readonly classes: readonly KeptClass[];
 	/** the teacher's latest classes, whatever the lesson: rates are learned from them */
 	readonly latest: readonly KeptClass[];
+	/** who practises in the lesson's technique, and how that went: the next draft rests on it */
+	readonly learners: readonly { readonly nickname: string; readonly practised: readonly Practised[] }[];
 }

@@ -4,7 +4,7 @@
 	import { parseShape } from '$core/formats/json';
 	import { counted } from '$core/naming/numbers';
 	import { postFile } from '$lib/client/requests';
-	import { ARCHIVE, broughtInShape } from '$lib/wire/archive';
+	import { ARCHIVE, ARCHIVE_WITH_LEARNERS, broughtInShape } from '$lib/wire/archive';
 	import MakeButton from '$lib/ui/MakeButton.svelte';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import { install } from '$lib/client/device.svelte';
@@ -18,21 +18,22 @@
 	let said = $state<string | null>(null);
 	let wrong = $state<string | null>(null);
 	let bringing = $state(false);
+	let withLearners = $state(false);
 
 	async function bringIn(file: File) {
 		[said, wrong, bringing] = [null, null, true];
 		const answer = await postFile(ARCHIVE, file);
 		const brought = answer.ok ? parseShape(broughtInShape, answer.value, 'what an archive brings') : answer;
 		if (brought.ok) {
-			const { lessons, swatches, courses, pieces, pictures } = brought.value;
-			said = `Brought in: ${counted(lessons, 'lesson')}, ${counted(swatches, 'swatch', 'swatches')}, ${counted(courses, 'course')}, ${counted(pieces, 'piece')}, ${counted(pictures, 'picture')}.`;
+			const { lessons, swatches, courses, pieces, learners, pictures } = brought.value;
+			said = `Brought in: ${counted(lessons, 'lesson')}, ${counted(swatches, 'swatch', 'swatches')}, ${counted(courses, 'course')}, ${counted(pieces, 'piece')}, ${learners > 0 ? `${counted(learners, 'class of learners', 'classes of learners')}, ` : ''}${counted(pictures, 'picture')}.`;
 		} else wrong = brought.error.message;
 		bringing = false;
 	}
 	const teacher = $derived(data.teacher!);
 
 	async function takeArchive() {
-		const response = await fetch(ARCHIVE).catch(() => null);
+		const response = await fetch(withLearners ? ARCHIVE_WITH_LEARNERS : ARCHIVE).catch(() => null);
 		if (!response?.ok) return 'The server does not answer. Try again in a moment.';
 		save(await response.blob(), 'pond-loop-archive.zip');
 	}
@@ -116,6 +117,10 @@
 				Everything of yours in one file, in open formats: lessons and swatches with their histories, courses,
 				keys, crosses, sayings, pictures and settings.
 			</p>
+			<label class="flex min-h-11 items-center gap-2"
+				><input type="checkbox" class="size-5 accent-base-content" bind:checked={withLearners} /> With my learners
+				and what they practised, without their links</label
+			>
 			<div class="flex flex-wrap gap-3">
 				<MakeButton make={takeArchive}>Take an archive</MakeButton>
 				<label class="btn cursor-pointer focus-within:outline-3">

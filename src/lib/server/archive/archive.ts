@@ -21,11 +21,17 @@ const TOO_MUCH = fault(
 	'This archive is more than can be worked through here in two minutes. Nothing was changed.'
 );
 
-/** Everything of a teacher's as one zip, to be read once. */
-export async function archiveOf(owner: string): Promise<Result<{ bytes: number; stream: ReadableStream }>> {
+/**
+ * Everything of a teacher's as one zip, to be read once.
+ * @param learners whether hers go along
+ */
+export async function archiveOf(
+	owner: string,
+	learners: boolean
+): Promise<Result<{ bytes: number; stream: ReadableStream }>> {
 	return inFolder(async (folder, done) => {
 		const zip = join(folder, 'archive.zip');
-		const made = await ended<null>({ task: 'take out', owner, zip });
+		const made = await ended<null>({ task: 'take out', owner, zip, learners });
 		if (!made.ok) return made;
 		const { size } = await stat(zip);
 		const file = createReadStream(zip);

@@ -7,7 +7,13 @@ import { takeOut } from './takeOut';
 
 /** What the thread is to do, with files in a folder that is there for it alone. */
 export type ArchiveWork =
-	| { readonly task: 'take out'; readonly owner: string; readonly zip: string }
+	| {
+			readonly task: 'take out';
+			readonly owner: string;
+			readonly zip: string;
+			/** whether learners go along */
+			readonly learners: boolean;
+	  }
 	| {
 			readonly task: 'bring in';
 			readonly owner: string;
@@ -23,7 +29,7 @@ const tell = (done: Result<Came> | null) =>
 
 if (work.task === 'bring in') tell(await bringIn(work));
 else {
-	await takeOut(work.owner, work.zip);
+	await takeOut(work.owner, work.zip, work.learners);
 	tell(null);
 }
 await closeDatabase();

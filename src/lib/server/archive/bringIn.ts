@@ -8,6 +8,7 @@ import { lessonShape } from '$core/lesson/schema';
 import { soundLesson } from '$core/lesson/sound';
 import { pieceShape } from '$core/measures/schema';
 import { fault, good, type Result } from '$core/result';
+import { learnersShape } from '$core/practice/schema';
 import { swatchShape } from '$core/swatch/schema';
 import { keepableText } from '../keepable';
 import { madeSmaller } from '../smaller';
@@ -16,7 +17,9 @@ import { MANIFEST, renumbering, SHAPES } from './shapes';
 import { unpack, type Unpacked } from './unpack';
 
 /** How much of each kind came. */
-export type Came = Readonly<Record<'lessons' | 'swatches' | 'courses' | 'pieces' | 'pictures', number>>;
+export type Came = Readonly<
+	Record<'lessons' | 'swatches' | 'courses' | 'pieces' | 'learners' | 'pictures', number>
+>;
 
 type Files = ReadonlyMap<string, Unpacked>;
 
@@ -39,7 +42,7 @@ export async function bringIn({
 	const manifest = soundManifest(files.value);
 	if (!manifest.ok) return manifest;
 	const holdings = holdingsIn(files.value, manifest.value);
-	const came = { lessons: 0, swatches: 0, courses: 0, pieces: 0, pictures: 0 };
+	const came = { lessons: 0, swatches: 0, courses: 0, pieces: 0, learners: 0, pictures: 0 };
 	for await (const held of holdings.each()) {
 		if (!held.ok) return held;
 		if (held.value.kind !== 'bench') came[held.value.kind]++;
@@ -76,7 +79,8 @@ const DOCUMENTS = [
 	{ kind: 'lessons', document: lessonShape, kept: SHAPES.lesson },
 	{ kind: 'swatches', document: swatchShape, kept: SHAPES.swatch },
 	{ kind: 'courses', document: courseShape, kept: SHAPES.course },
-	{ kind: 'pieces', document: pieceShape, kept: SHAPES.piece }
+	{ kind: 'pieces', document: pieceShape, kept: SHAPES.piece },
+	{ kind: 'learners', document: learnersShape, kept: SHAPES.learners }
 ] as const;
 
 /** What an archive holds, in the shapes it must have, under ids that are new. */

@@ -46,6 +46,7 @@ export const SHAPES = {
 	course: z.object({ id: z.uuid(), version, changedAt: at, away }),
 	/** the ids of its measurements, in their order */
 	piece: z.object({ id: z.uuid(), measuredIds: z.array(z.uuid()), madeAt: at, changedAt: at, away }),
+	learners: z.object({ id: z.uuid(), madeAt: at }),
 	bench: z.object({
 		crossings: z.array(
 			z.object({ name: text, medium, crossing: crossingShape, saying: text, changedAt: at, away })

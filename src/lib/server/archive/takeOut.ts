@@ -20,34 +20,39 @@ const place = (n: number) => String(n + 1).padStart(4, '0');
  * one after another, and long histories piece by piece, so that the whole is never in memory.
  *
  * @param path where the zip is written
+ * @param learners whether they go along
  */
-export async function takeOut(owner: string, path: string): Promise<void> {
+export async function takeOut(owner: string, path: string, learners: boolean): Promise<void> {
 	const out = new ZipFile(path);
 	const renumbered = renumbering(numbered());
 	const json = (value: unknown) => renumbered(JSON.stringify(value));
 	try {
-		const { name, settings, bench } = await readHoldings(owner, {
-			async document(folder, n, { document, ...kept }, long) {
-				out.add(`${folder}/${place(n)}.json`, `${json(document)}\n`);
-				const file = out.open(`${folder}/${place(n)}.history.json`);
-				file.write(json(kept).slice(0, -1));
-				for (const [field, pieces] of Object.entries(long)) {
-					file.write(`,"${field}":[`);
-					let first = true;
-					for await (const piece of pieces) {
-						file.write(`${first ? '' : ','}\n${json(piece)}`);
-						first = false;
+		const { name, settings, bench } = await readHoldings(
+			owner,
+			{
+				async document(folder, n, { document, ...kept }, long) {
+					out.add(`${folder}/${place(n)}.json`, `${json(document)}\n`);
+					const file = out.open(`${folder}/${place(n)}.history.json`);
+					file.write(json(kept).slice(0, -1));
+					for (const [field, pieces] of Object.entries(long)) {
+						file.write(`,"${field}":[`);
+						let first = true;
+						for await (const piece of pieces) {
+							file.write(`${first ? '' : ','}\n${json(piece)}`);
+							first = false;
+						}
+						file.write(']');
 					}
-					file.write(']');
+					file.write('}\n');
+					file.end();
+				},
+				async picture(n, { bytes, type, id, madeAt }) {
+					out.add(`pictures/${place(n)}${type === 'image/png' ? '.png' : '.jpg'}`, bytes);
+					out.add(`pictures/${place(n)}.json`, `${json({ id, madeAt })}\n`);
 				}
-				file.write('}\n');
-				file.end();
 			},
-			async picture(n, { bytes, type, id, madeAt }) {
-				out.add(`pictures/${place(n)}${type === 'image/png' ? '.png' : '.jpg'}`, bytes);
-				out.add(`pictures/${place(n)}.json`, `${json({ id, madeAt })}\n`);
-			}
-		});
+			{ learners }
+		);
 		out.add('bench.json', `${json(bench)}\n`);
 		const manifest = { format: ARCHIVE_FORMAT, name, settings, files: Object.fromEntries(out.sums) };
 		out.add(MANIFEST, `${JSON.stringify(manifest, null, '\t')}\n`);

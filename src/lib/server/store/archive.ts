@@ -4,6 +4,7 @@ import type { Course } from '$core/planning/course';
 import type { Lesson } from '$core/lesson/lesson';
 import { aboutOf } from '$core/measures/about';
 import type { Piece } from '$core/measures/schema';
+import type { Learners } from '$core/practice/schema';
 import type { Swatch } from '$core/swatch/schema';
 import type pg from 'pg';
 import type { SHAPES } from '../archive/shapes';
@@ -19,6 +20,7 @@ export type Holding =
 	| ({ readonly kind: 'swatches'; readonly document: Swatch } & Kept<'swatch'>)
 	| ({ readonly kind: 'courses'; readonly document: Course } & Kept<'course'>)
 	| ({ readonly kind: 'pieces'; readonly document: Piece } & Kept<'piece'>)
+	| ({ readonly kind: 'learners'; readonly document: Learners } & Kept<'learners'>)
 	| ({ readonly kind: 'bench' } & Kept<'bench'>)
 	| ({ readonly kind: 'pictures' } & DatedPicture);
 
@@ -70,6 +72,17 @@ const FOLDERS = {
 			) as all_of_it on true
 			where pieces.id = $1`,
 		long: {}
+	},
+	learners: {
+		ids: `select id from learner_classes where owner = $1 order by ${ms('made_at')}, about->>'title'`,
+		one: `select id, '{"format": "pond-loop/learners@1"}' || about || jsonb_build_object('learners', (
+					select coalesce(jsonb_agg(jsonb_build_object('nickname', nickname, 'practised', (
+							select coalesce(jsonb_agg(record order by at, record::text), '[]') from practised where learner_id = learners.id
+						)) order by made_at, nickname), '[]')
+					from learners where class_id = learner_classes.id)) as document,
+				${ms('made_at')} as "madeAt"
+			from learner_classes where id = $1`,
+		long: {}
 	}
 } as const;
 
@@ -97,17 +110,19 @@ export interface Reader {
 	picture(n: number, picture: DatedPicture): Promise<void>;
 }
 
-/** Reads everything that is a teacher's, as it is at one moment, in an order that does not hang on ids. */
+/** Reads everything that is a teacher's, learners only where she asks for them, as it is at one moment, in an order that does not hang on ids. */
 export async function readHoldings(
 	owner: string,
-	reader: Reader
+	reader: Reader,
+	{ learners }: { readonly learners: boolean }
 ): Promise<{ name: string; settings: object; bench: Record<keyof typeof BENCH, unknown[]> }> {
 	return inTransaction(async (client) => {
 		await client.query('set transaction isolation level repeatable read read only');
 		await client.query(`set local idle_in_transaction_session_timeout = '${LONGEST_PAUSE}'`);
 		const all = async <T extends pg.QueryResultRow>(text: string, of = owner) =>
 			(await client.query<T>(text, [of])).rows;
-		for (const [folder, { ids, one, long }] of Object.entries(FOLDERS))
+		const folders = Object.entries(FOLDERS).filter(([folder]) => learners || folder !== 'learners');
+		for (const [folder, { ids, one, long }] of folders)
 			for (const [n, { id }] of (await all<{ id: string }>(ids)).entries()) {
 				const [kept] = await all<{ document: object }>(one, id);
 				const lists = Object.entries(long).map(([field, text]) => [field, walked(client, text, id)]);
@@ -217,6 +232,28 @@ async function put(client: pg.PoolClient, owner: string, held: Holding): Promise
 				`insert into measurements (id, piece_id, record, made_at) values ($1, $2, $3, ${moment(4)})`,
 				[held.measuredIds[n], held.id, record, held.madeAt + n]
 			);
+	}
+	if (held.kind === 'learners') {
+		const { title, crossings, medium, level, terms, learners } = held.document;
+		const about = { title, crossings, medium, level, terms };
+		await put(
+			`insert into learner_classes (id, owner, about, made_at) values ($2, $1, $3, ${moment(4)})`,
+			...[held.id, about, held.madeAt]
+		);
+		// Links are made anew: whoever found an archive is to open nothing.
+		for (const [n, { nickname, practised }] of learners.entries()) {
+			const learner = randomUUID();
+			await client.query(
+				`insert into learners (id, class_id, nickname, made_at) values ($1, $2, $3, ${moment(4)})`,
+				[learner, held.id, nickname, held.madeAt + n]
+			);
+			await client.query(
+				`insert into practised (id, learner_id, record, at)
+				select gen_random_uuid(), $1, record, to_timestamp((record->>'at')::float8 / 1000)
+				from jsonb_array_elements($2::jsonb) as record`,
+				[learner, JSON.stringify(practised)]
+			);
+		}
 	}
 	if (held.kind === 'bench') {
 		for (const { name, medium, crossing, saying, changedAt, away } of held.crossings)

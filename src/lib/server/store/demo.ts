@@ -32,5 +32,5 @@ export async function renewDemo(documents: readonly unknown[], when: 'now' | 'to
 /** Where what a teacher has lies; what belongs to it goes along. */
 const HELD = [
 	...['courses', 'lessons', 'swatches', 'pieces', 'pictures'],
-	...['keys', 'kept_crossings', 'chosen_readings']
+	...['keys', 'kept_crossings', 'chosen_readings', 'learner_classes']
 ];

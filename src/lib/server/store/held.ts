@@ -10,6 +10,9 @@ export async function bytesHeld(owner: string): Promise<number> {
 			+ (select coalesce(sum(pg_column_size(change)), 0)
 				from lesson_changes join lessons on lessons.id = lesson_id where owner = $1)
 			+ (select coalesce(sum(pg_column_size(record)), 0) from classes where owner = $1)
+			+ (select coalesce(sum(pg_column_size(lesson)), 0) from followings where owner = $1)
+			+ (select coalesce(sum(pg_column_size(record)), 0) from practised join learners on learners.id = learner_id
+				join learner_classes on learner_classes.id = class_id where owner = $1)
 			+ (select coalesce(sum(pg_column_size(document)), 0) from swatches where owner = $1)
 			+ (select coalesce(sum(pg_column_size(swatch_versions.document)), 0)
 				from swatch_versions join swatches on swatches.id = swatch_id where owner = $1)

@@ -61,6 +61,20 @@ export async function lessonNames(owner: string): Promise<Named[]> {
 	return rows;
 }
 
+/** Names of the crosses in the teacher's latest lessons, each once, and in which technique the latest of them is. */
+export async function recentCrossings(owner: string): Promise<{ medium: Lesson['medium']; names: string[] }> {
+	const { rows } = await database().query<{ medium: Lesson['medium']; names: string[] }>(
+		`select document->>'medium' as medium,
+			array(select crossing->>'name' from jsonb_array_elements(document->'crossings') as crossing) as names
+		from lessons where owner = $1 and removed_at is null
+		order by taught_at desc nulls last, changed_at desc limit 3`,
+		[owner]
+	);
+	const medium = rows.at(0)?.medium ?? 'hand';
+	const names = rows.filter((row) => row.medium === medium).flatMap((row) => row.names);
+	return { medium, names: [...new Set(names)].slice(0, 6) };
+}
+
 /** What a lesson of the teacher's follows, in one value: `swatches` it has rows of, her sayings, her keys in use. */
 const SOURCES = `jsonb_build_object(
 	'swatches', (select coalesce(jsonb_agg(jsonb_build_object(

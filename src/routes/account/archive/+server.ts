@@ -4,9 +4,9 @@ import { archiveIn, archiveOf } from '$lib/server/archive/archive';
 import { roomLeft } from '$lib/server/room';
 import type { RequestHandler } from './$types';
 
-/** Everything of the teacher's as one zip. */
-export const GET: RequestHandler = async ({ locals }) => {
-	const archive = await archiveOf(locals.teacher.id);
+/** Everything of the teacher's as one zip; learners only where they are asked for. */
+export const GET: RequestHandler = async ({ locals, url }) => {
+	const archive = await archiveOf(locals.teacher.id, url.searchParams.has('learners'));
 	if (!archive.ok) return refuse(503, archive.error.code, archive.error.message);
 	const { bytes, stream } = archive.value;
 	return new Response(stream, {

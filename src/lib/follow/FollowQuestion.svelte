@@ -1,0 +1,59 @@
+<script lang="ts">
+	import type { Part } from '$core/lesson/lesson';
+	import { MOST_ANSWER } from '$core/teaching/answering';
+	import { questionOf } from '$core/teaching/question';
+	import type { Follower } from './follower.svelte';
+
+	/** The question of a part, answered on this phone: with a number, one of several, or a few words. */
+	let { follower, part }: { follower: Follower; part: Part } = $props();
+
+	const question = $derived(questionOf(follower.stage.lesson, part));
+	const sent = $derived(follower.answers[part.id]);
+	let typed = $state('');
+	let trouble = $state<string | null>(null);
+
+	async function send(answer: string) {
+		if (!answer.trim()) {
+			trouble = 'Write an answer first.';
+			return;
+		}
+		trouble = await follower.answer(part.id, answer.trim());
+	}
+</script>
+
+{#if question}
+	{#if question.by === 'choice'}
+		<div class="flex flex-wrap gap-2" role="group" aria-label={question.asks}>
+			{#each question.choices as choice (choice)}
+				<button
+					type="button"
+					class="btn btn-outline"
+					aria-pressed={sent === choice}
+					onclick={() => send(choice)}>{choice}</button
+				>
+			{/each}
+		</div>
+	{:else}
+		<form
+			class="flex gap-2"
+			onsubmit={(event) => {
+				event.preventDefault();
+				void send(typed);
+			}}
+		>
+			<input
+				class="input min-w-0 flex-1 text-lg"
+				aria-label="Your answer"
+				placeholder="your answer"
+				inputmode={question.by === 'number' ? 'numeric' : 'text'}
+				autocomplete="off"
+				maxlength={MOST_ANSWER}
+				bind:value={typed}
+			/>
+			<button class="btn btn-outline">Answer</button>
+		</form>
+	{/if}
+	<p class="mt-1 min-h-6 text-sm" role="status">
+		{#if trouble}{trouble}{:else if sent}You answered “{sent}”. Nobody sees that it was you.{/if}
+	</p>
+{/if}

@@ -1,0 +1,81 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { MOST_CROSSINGS } from '$core/practice/schema';
+	import { readKnown } from '$core/naming/known';
+	import { LEVELS, type Level } from '$core/ways/cautions';
+	import { MEDIA, type Medium } from '$core/technique/medium';
+	import Choices from '$lib/ui/Choices.svelte';
+	import { LEVEL_CHOICES, MEDIUM_NAMES } from '$lib/ui/words';
+	import type { LearnerClass } from '$lib/wire/practice';
+
+	/** What a class is called, and what it practises. */
+	let {
+		about,
+		trouble,
+		onkeep
+	}: { about: LearnerClass; trouble: string | null; onkeep: (about: LearnerClass) => void } = $props();
+
+	let title = $state(untrack(() => about.title));
+	let names = $state(untrack(() => about.crossings.join('\n')));
+	let medium = $state<Medium>(untrack(() => about.medium));
+	let level = $state<Level>(untrack(() => about.level));
+
+	const crossings = $derived([
+		...new Set(
+			names
+				.split(/\n|;/)
+				.map((name) => name.trim())
+				.filter(Boolean)
+		)
+	]);
+	const unread = $derived(
+		crossings.flatMap((name) => {
+			const read = readKnown(name, { medium });
+			return read.ok ? [] : [`“${name}”: ${read.error.message}`];
+		})
+	);
+	let tried = $state(false);
+	const missing = $derived(
+		title.trim() === ''
+			? 'Give the class a name.'
+			: crossings.length === 0
+				? 'Name a cross at least.'
+				: crossings.length > MOST_CROSSINGS
+					? `A class practises up to ${MOST_CROSSINGS} crosses at a time; here are ${crossings.length}.`
+					: null
+	);
+
+	function keep(event: SubmitEvent) {
+		event.preventDefault();
+		tried = true;
+		if (missing || unread.length > 0) return;
+		onkeep({ title: title.trim(), crossings, medium, level, terms: about.terms });
+	}
+</script>
+
+<form class="grid gap-4" onsubmit={keep} novalidate>
+	<label class="grid gap-1.5">
+		<span class="font-semibold">Its name</span>
+		<input class="input" maxlength="200" autocomplete="off" bind:value={title} />
+	</label>
+	<label class="grid gap-1.5">
+		<span class="font-semibold">Crosses, a line each</span>
+		<textarea class="textarea font-mono" rows="4" bind:value={names}></textarea>
+	</label>
+	<p class="flex flex-wrap gap-3">
+		<Choices
+			label="Made"
+			value={medium}
+			choices={MEDIA.map((one) => ({ value: one, label: MEDIUM_NAMES[one] }))}
+			onchoose={(to) => (medium = to)}
+		/>
+		<Choices
+			label="For"
+			value={level}
+			choices={LEVEL_CHOICES.filter(({ value }) => LEVELS.includes(value))}
+			onchoose={(to) => (level = to)}
+		/>
+	</p>
+	<p role="alert" class="text-error empty:hidden">{(tried && missing) || unread.at(0) || trouble || ''}</p>
+	<button class="btn min-h-13 justify-center text-lg btn-primary">Keep</button>
+</form>

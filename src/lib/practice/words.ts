@@ -1,0 +1,35 @@
+import type { Crossing } from '$core/crossing/crossing';
+import type { Kind } from '$core/practice/exercise';
+
+/** How the pages call each kind of exercise. */
+export const KIND_NAMES: Readonly<Record<Kind, string>> = {
+	numbers: 'order',
+	front: 'in front',
+	name: 'name',
+	hold: 'hold',
+	script: 'movements',
+	cloth: 'cloth',
+	fault: 'what went wrong',
+	'next-row': 'next row',
+	'count-rows': 'counting rows',
+	chart: 'chart'
+};
+
+/** A cross in numbers alone, which gives no name away: its order, which stitch lies over which, and which are no plain knits. */
+export function inNumbers({ order, over, work }: Pick<Crossing, 'order' | 'over' | 'work'>): string {
+	const others = order.flatMap((stitch, i) => (work[i] === 'k' ? [] : [`${stitch} ${WORK_NAMES[work[i]]}`]));
+	const lies = over.map(([front, behind]) => `${front} over ${behind}`);
+	return `Stitches ${order.join(' ')} after the cross, ${[...lies, ...others].join(', ')}`;
+}
+
+const WORK_NAMES: Readonly<Record<Crossing['work'][number], string>> = {
+	k: 'knit',
+	p: 'purled',
+	ktbl: 'knit through the back loop',
+	ptbl: 'purled through the back loop',
+	sl: 'slipped',
+	slf: 'slipped with the yarn in front',
+	brk: 'brioche knit',
+	brp: 'brioche purled',
+	slyo: 'slipped with a yarn-over'
+};

@@ -1,0 +1,98 @@
+import { networkInterfaces } from 'node:os';
+import { env } from '$env/dynamic/private';
+import { FOLLOW, type Following } from '$lib/wire/follow';
+import { newCode } from './codes';
+import { eventStream } from './events';
+import { hearOf } from './live';
+import { log } from './log';
+import { goneFollowing, roomOf, stillFollowing, type FoundFollower } from './store/followers';
+import { classNow, type KeptFollowing } from './store/followings';
+
+/** Six letters of base 32 are a thousand million codes: with few tries for each address, nobody finds one by guessing. */
+const CODE_LENGTH = 6;
+/** How often it is noted that phones are still there. */
+const STILL_MS = 8_000;
+/** What many phones do at once is told to their teacher at once. */
+const ROOM_REST_MS = 150;
+/** Phones that fell silent are counted out without any news of it. */
+const ROOM_AGAIN_MS = 10_000;
+
+export const followCode = (): string => newCode(CODE_LENGTH);
+
+/** A class as its teacher sees it, with the addresses at which phones reach it. */
+export function reachable({ id, code }: KeptFollowing, url: URL): Following {
+	const isOpen = env.POND_OPEN === 'yes';
+	const local = /^(?:localhost|127\.|\[::1\])/.test(url.hostname);
+	const origins = local && isOpen ? ownAddresses().map((ip) => `${url.protocol}//${ip}:${url.port}`) : [];
+	const all = [...origins, url.origin];
+	return {
+		id,
+		code,
+		addresses: all.map((origin) => `${origin}${FOLLOW}/${code}`),
+		onlyHere: local && !isOpen
+	};
+}
+
+/** The addresses of this machine on its local networks. */
+const ownAddresses = (): string[] =>
+	Object.values(networkInterfaces()).flatMap((all) =>
+		(all ?? []).flatMap(({ address, family, internal }) => (family === 'IPv4' && !internal ? [address] : []))
+	);
+
+/** Phones whose streams this process holds. */
+const here = new Set<string>();
+let noting: ReturnType<typeof setInterval> | undefined;
+
+function noteWhoIsHere(): void {
+	noting ??= setInterval(() => {
+		if (here.size > 0)
+			stillFollowing([...here]).catch((error) => log.warn({ err: error }, 'phones not noted'));
+	}, STILL_MS).unref();
+}
+
+/** What a phone hears: how the class stands, whenever that changes. */
+export function classEvents(follower: FoundFollower): Response {
+	return eventStream((send) => {
+		const tell = () =>
+			void classNow(follower.following).then(
+				(now) => send(now ?? { closed: true }),
+				() => undefined
+			);
+		const stop = hearOf(follower.following, (news) => {
+			if (news === 'missed') tell();
+			else if ('now' in news) send(news.now);
+			else if ('closed' in news) send({ closed: true });
+		});
+		tell();
+		here.add(follower.id);
+		noteWhoIsHere();
+		return () => {
+			stop();
+			here.delete(follower.id);
+			goneFollowing(follower).catch(() => undefined);
+		};
+	});
+}
+
+/** What a teacher hears of a class: its room at a glance, whenever that changes. */
+export function roomEvents(following: string): Response {
+	return eventStream((send) => {
+		let waiting: ReturnType<typeof setTimeout> | undefined;
+		const tell = () => {
+			waiting = undefined;
+			roomOf(following).then(
+				(room) => send(room ?? { closed: true }),
+				() => undefined
+			);
+		};
+		const soon = () => (waiting ??= setTimeout(tell, ROOM_REST_MS));
+		const stop = hearOf(following, soon);
+		const again = setInterval(soon, ROOM_AGAIN_MS);
+		tell();
+		return () => {
+			stop();
+			clearTimeout(waiting);
+			clearInterval(again);
+		};
+	});
+}

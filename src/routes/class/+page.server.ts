@@ -1,0 +1,10 @@
+import { learnerClasses } from '$lib/server/store/learners';
+import { recentCrossings } from '$lib/server/store/lessons';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url }) => ({
+	classes: await learnerClasses(locals.teacher.id),
+	/** what was taught or planned last, to begin a class with */
+	taught: await recentCrossings(locals.teacher.id),
+	origin: url.origin
+});
