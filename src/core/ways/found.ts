@@ -1,5 +1,6 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Move } from '../hands/moves';
+import { remembered } from '../remembered';
 import { constructed } from './construct';
 import { groupingOf, type Grouping } from './grouping';
 import { searching } from './search';
@@ -38,6 +39,21 @@ export function* finding(
 	}
 	return withoutTwins(found);
 }
+
+/** Crossings whose found scripts are kept: more than a lesson and its slips ever have. */
+const MOST_KEPT = 200;
+
+/** What `finding` comes to. A draft makes the same crossings anew and asks again and again, so the last are kept. */
+export const found = remembered(
+	({ order, over, work }: Crossing, most: 0 | 1 | 2) => JSON.stringify([most, order, over, work]),
+	MOST_KEPT,
+	(crossing, most): readonly FoundWay[] => {
+		const search = finding(crossing, most);
+		let step = search.next();
+		while (!step.done) step = search.next();
+		return step.value;
+	}
+);
 
 /** The long, sure scripts, at once: one without a needle and, where allowed, one with. */
 export function longWays(crossing: Crossing, most: 0 | 1 | 2): readonly FoundWay[] {

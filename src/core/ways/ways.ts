@@ -15,7 +15,7 @@ import {
 	freeThirdFirst,
 	freeTogetherFirst
 } from './free';
-import { finding, type FoundWay } from './found';
+import { found, type FoundWay } from './found';
 import type { KnownWay } from './way';
 
 /** A way played through for one crossing: its script, what it costs, what it makes, what speaks against it. */
@@ -78,10 +78,10 @@ export function waysOf(
 ): Way[] {
 	const known = knownWays(crossing, options);
 	if (known.length > 0 && !options.search) return known;
-	const search = finding(crossing, options.needles ?? WAY_DEFAULTS.needles);
-	let step = search.next();
-	while (!step.done) step = search.next();
-	return [...known, ...foundWays(crossing, step.value, options)];
+	return [
+		...known,
+		...foundWays(crossing, found(crossing, options.needles ?? WAY_DEFAULTS.needles), options)
+	];
 }
 
 /** The way of a crossing that goes by an id, found ones included. */
