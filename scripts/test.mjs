@@ -21,7 +21,10 @@ const reports = mkdtempSync(join(tmpdir(), 'pond-reports-'));
 
 /** @type {Step[]} */
 const CHECKS = [
-	{ name: 'types of the app', command: ['svelte-check', '--threshold', 'warning', '--fail-on-warnings'] },
+	{
+		name: 'types of the app',
+		command: ['svelte-check', '--threshold', 'warning', '--fail-on-warnings', '--tsgo']
+	},
 	{
 		name: 'unit tests',
 		command: [
