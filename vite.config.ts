@@ -20,6 +20,7 @@ const APART = [
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	build: {
+		reportCompressedSize: false,
 		rolldownOptions: {
 			output: {
 				// Fewer files for a page to ask for, and less to send: what every page needs comes in one, and so do the many

@@ -6,7 +6,7 @@ import { refusing } from './lib/refusal.mjs';
 /** Teachers at work for an hour while everything is killed at random: `npm run soak -- [--seconds N]`. */
 await refusing(async () => {
 	const { values } = parseArgs({ options: { seconds: { type: 'string', default: '3600' } } });
-	installPackages();
+	await installPackages();
 	postgresPrograms();
 	build();
 	const { soak } = await import('./lib/soak.mjs');

@@ -21,7 +21,7 @@ await refusing(async () => {
 	await refuseSecond(options.data);
 	await checkPort(options);
 	const done = await nextTurn('build', root);
-	installPackages({ serveOnly: isBuilt() });
+	await installPackages({ serveOnly: isBuilt() });
 	build();
 	done();
 

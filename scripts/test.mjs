@@ -53,10 +53,7 @@ const END_TO_END = {
 
 await refusing(async () => {
 	checkNode();
-	installPackages();
-	postgresPrograms();
-	installChromium();
-	installReaders();
+	await Promise.all([installPackages(), installPrograms()]);
 	await run({ name: 'generated types', command: ['svelte-kit', 'sync'] });
 	const counts = await inParallel(CHECKS);
 	counts.push(await run(END_TO_END));
@@ -66,6 +63,13 @@ await refusing(async () => {
 	console.log(`\n${passed} passed, ${failed} failed`);
 	process.exitCode = failed === 0 ? 0 : 1;
 });
+
+/** What tests need of the system. */
+async function installPrograms() {
+	postgresPrograms();
+	installChromium();
+	installReaders();
+}
 
 /**
  * Runs steps side by side, as many as there are cores.

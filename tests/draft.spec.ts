@@ -31,48 +31,6 @@ test.describe('a draft', () => {
 		await expect(page.getByTestId('checks')).toContainText('All clear');
 	});
 
-	test('is made from a swatch, and every check that is broken is mended by a press', async ({
-		pond,
-		page
-	}) => {
-		await pond.draftFrom('Draught-stopper eel, first plait', 180);
-		const checks = page.getByTestId('checks');
-		await expect(checks).toContainText('All clear');
-		const pressed = async (mend: RegExp) => {
-			await checks.getByRole('button', { name: mend }).first().click();
-		};
-		// Too long, and one more minute than there is.
-		await pond.more();
-		await page.getByLabel('minutes', { exact: true }).fill('60');
-		await expect(checks).toContainText('more than the class has');
-		await pressed(/^Make the class \d+ minutes longer/);
-		await expect(checks).toContainText('All clear');
-		for (const [title, problem, mend] of [
-			[/Ask: /, /Nothing asks whether/, /^Add a question/],
-			[/A rest for the hands/, /for more than 30 minutes/, /^Put a rest before it/],
-			[/Practice on the swatch/, /nobody practises it/, /^Add a practice/]
-		] as const) {
-			while ((await pond.parts().filter({ hasText: title }).count()) > 0) {
-				await pond.parts().filter({ hasText: title }).first().getByRole('button').first().click();
-				await page.locator('body').click({ position: { x: 2, y: 500 } });
-				await page.keyboard.press('Delete');
-			}
-			await expect(checks).toContainText(problem);
-			// One press mends one of them, and the others come up anew.
-			await expect(async () => {
-				const mends = checks.getByRole('button', { name: mend });
-				if ((await mends.count()) > 0) await mends.first().click({ timeout: 2_000 });
-				await expect(checks).not.toContainText(problem, { timeout: 500 });
-			}).toPass();
-		}
-		await page.getByRole('button', { name: 'Change', exact: true }).click();
-		await page.getByRole('button', { name: /Take “a crochet hook” off/ }).click();
-		await expect(checks).toContainText(/crochet hook is needed/i);
-		await pressed(/on the list/);
-		await expect(checks).not.toContainText(/crochet hook is needed/i);
-		await pond.saved();
-	});
-
 	test('waits for the rows of a swatch, and says so when they do not come', async ({ pond, page }) => {
 		await pond.open('/lessons');
 		await page.keyboard.press('d');

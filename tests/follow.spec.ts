@@ -220,6 +220,28 @@ test('windows beside the stage ask phones in, and tell the teacher what they do'
 	await phone.close();
 });
 
+test('a phone with two windows is one phone, and is still there when one of them closes', async ({
+	pond,
+	page,
+	server,
+	browser
+}) => {
+	const code = await opened(pond, page);
+	const phone = await browser.newContext({ ...PHONE, baseURL: server.address });
+	const first = await following(phone, code);
+	await expect(page.getByTestId('following')).toHaveText('1');
+	const second = await phone.newPage();
+	await second.goto(`/follow/${code}`);
+	await expect(where(second)).toContainText('With the class');
+	await first.close();
+	// Whoever has gone is told of at once: by the time this is, so would that have been.
+	await second.getByRole('button', { name: 'I have it' }).click();
+	await expect(page.getByTestId('has')).toHaveText('1');
+	await expect(page.getByTestId('following')).toHaveText('1');
+	await phone.close();
+	await expect(page.getByTestId('following')).toHaveText('0');
+});
+
 test('a class takes as many phones as there is room for, and no guesses', async ({
 	pond,
 	page,

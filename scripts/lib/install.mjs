@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { Refusal } from './refusal.mjs';
@@ -19,17 +19,28 @@ export function checkNode(version = process.versions.node) {
 }
 
 /**
- * Installs the packages of the lock file when they are not all there.
+ * Installs the packages of the lock file when they are not all there. It goes on by itself from the call on, so that those
+ * of the system can be installed beside it.
  * @param {{ serveOnly?: boolean }} [only] whether those that only building and testing need may be missing
  */
-export function installPackages({ serveOnly = false } = {}) {
+export async function installPackages({ serveOnly = false } = {}) {
 	if (packagesAreThere(serveOnly)) return;
 	console.log('Installing packages (a minute or two, the first time) …');
-	run(
-		'npm',
-		['ci', '--no-audit', '--no-fund'],
-		'The packages could not be installed. Run “npm ci” and read what it says.'
-	);
+	const npm = spawn('npm', ['ci', '--no-audit', '--no-fund'], {
+		cwd: root,
+		stdio: ['ignore', 'pipe', 'pipe']
+	});
+	let said = '';
+	npm.stdout.on('data', (chunk) => (said += chunk));
+	npm.stderr.on('data', (chunk) => (said += chunk));
+	const status = await new Promise((resolve) => {
+		npm.on('close', resolve);
+		npm.on('error', (error) => {
+			said += error.message;
+			resolve(null);
+		});
+	});
+	if (status !== 0) refuse(said, 'The packages could not be installed. Run “npm ci” and read what it says.');
 }
 
 /** @param {boolean} serveOnly */
@@ -89,19 +100,31 @@ export function installDebian(packages, what) {
 	console.log(`Installing ${what} from the system's packages …`);
 	const failed = `${what} could not be installed. Run “apt-get update && ${command}” and read what it says.`;
 	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-	run('apt-get', ['update', '-qq'], failed, env);
+	if (!updated) run('apt-get', ['update', '-qq'], failed, env);
+	updated = true;
 	run('apt-get', command.split(' ').slice(1), failed, env);
 }
+
+/** The list of what there is to install is fetched once. */
+let updated = false;
 
 /**
  * @param {string} command
  * @param {string[]} args
  * @param {string} failed
- * @param {NodeJS.ProcessEnv} [env]
+ * @param {NodeJS.ProcessEnv} env
  */
-function run(command, args, failed, env = process.env) {
+function run(command, args, failed, env) {
 	const done = spawnSync(command, args, { cwd: root, env, encoding: 'utf8', maxBuffer: 64 * 1024 * 1024 });
-	if (done.status === 0) return;
-	console.error(`${done.stdout ?? ''}${done.stderr ?? ''}`.split('\n').slice(-15).join('\n'));
+	if (done.status !== 0) refuse(`${done.stdout ?? ''}${done.stderr ?? ''}`, failed);
+}
+
+/**
+ * @param {string} said the last of which is shown
+ * @param {string} failed
+ * @returns {never}
+ */
+function refuse(said, failed) {
+	console.error(said.split('\n').slice(-15).join('\n'));
 	throw new Refusal(failed);
 }

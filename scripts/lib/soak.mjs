@@ -13,6 +13,8 @@ const TEACHERS = 6;
 const PROCESSES = 2;
 const DISK = 400 * 1024 * 1024;
 const DISK_A_SECOND = 512 * 1024;
+/** Between what a teacher does and what she does next, in milliseconds. */
+const BEAT_MS = 300;
 /** Pauses between blows, how long the disk stays full, and how long anybody may wait for an answer, in milliseconds. */
 const PAUSE_MS = [400, 4_000];
 const FULL_MS = 4_000;
@@ -20,11 +22,12 @@ const PATIENCE_MS = 10_000;
 
 /**
  * What came of it: changes that were acknowledged, those of them that are not there, requests that got no answer within
- * ten seconds, blows by their kind, and the memory of the largest server process in the first and the last third, in MB.
+ * ten seconds, the longest wait for one in milliseconds, blows by their kind, and the memory of the largest server process in the first and the last third, in MB.
  * @typedef {{
  *   acknowledged: number,
  *   lost: number,
  *   unanswered: number,
+ *   longest: number,
  *   statuses: Record<string, number>,
  *   blows: Record<string, number>,
  *   memory: { first: number, last: number }
@@ -52,6 +55,7 @@ export async function soak(seconds) {
 			acknowledged: 0,
 			lost: 0,
 			unanswered: 0,
+			longest: 0,
 			statuses: {},
 			blows: {},
 			memory: { first: 0, last: 0 }
@@ -107,11 +111,13 @@ function asker(server, cookie, until, report) {
 				const answer = await fetch(server.address + path, { ...how, signal: AbortSignal.timeout(4_000) });
 				const text = await answer.text();
 				report.statuses[answer.status] = (report.statuses[answer.status] ?? 0) + 1;
+				report.longest = Math.max(report.longest, Date.now() - since);
 				since = Date.now();
 				if (answer.ok) return text;
 				if (answer.status <= 500) throw new Wrong(`${path}: ${answer.status} ${text}`);
 			} catch (error) {
 				if (error instanceof Wrong) throw error;
+				report.longest = Math.max(report.longest, Date.now() - since);
 				if (Date.now() - since > PATIENCE_MS) {
 					report.unanswered++;
 					since = Date.now();
@@ -232,7 +238,7 @@ async function teaching({ post, get }, acknowledged, until) {
 				if (!/ 429 /.test(error.message)) throw error;
 			});
 		}
-		await new Promise((resolve) => setTimeout(resolve, 120));
+		await new Promise((resolve) => setTimeout(resolve, BEAT_MS));
 	}
 }
 

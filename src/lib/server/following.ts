@@ -39,14 +39,14 @@ const ownAddresses = (): string[] =>
 		(all ?? []).flatMap(({ address, family, internal }) => (family === 'IPv4' && !internal ? [address] : []))
 	);
 
-/** Phones whose streams this process holds. */
-const here = new Set<string>();
+/** Phones whose streams this process holds, and how many each has: two windows, or one that came back before it was missed. */
+const here = new Map<string, number>();
 let noting: ReturnType<typeof setInterval> | undefined;
 
 function noteWhoIsHere(): void {
 	noting ??= setInterval(() => {
 		if (here.size > 0)
-			stillFollowing([...here]).catch((error) => log.warn({ err: error }, 'phones not noted'));
+			stillFollowing([...here.keys()]).catch((error) => log.warn({ err: error }, 'phones not noted'));
 	}, STILL_MS).unref();
 }
 
@@ -64,10 +64,12 @@ export function classEvents(follower: FoundFollower): Response {
 			else if ('closed' in news) send({ closed: true });
 		});
 		tell();
-		here.add(follower.id);
+		here.set(follower.id, (here.get(follower.id) ?? 0) + 1);
 		noteWhoIsHere();
 		return () => {
 			stop();
+			const others = here.get(follower.id)! - 1;
+			if (others > 0) return void here.set(follower.id, others);
 			here.delete(follower.id);
 			goneFollowing(follower).catch(() => undefined);
 		};

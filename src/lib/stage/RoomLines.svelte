@@ -39,7 +39,7 @@
 		{who(room.waits, 'One asks to wait', 'ask to wait')}
 	</p>{/if}
 {#if room.wrong.count > 0}<p class="mt-3 font-semibold">
-		{who(room.wrong, 'One cloth went wrong', 'clothes went wrong')}
+		{who(room.wrong, 'One cloth went wrong', 'cloths went wrong')}
 	</p>{/if}
 
 <style>
