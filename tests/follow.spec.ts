@@ -234,7 +234,8 @@ test('a phone with two windows is one phone, and is still there when one of them
 	await second.goto(`/follow/${code}`);
 	await expect(where(second)).toContainText('With the class');
 	await first.close();
-	// Whoever has gone is told of at once: by the time this is, so would that have been.
+	// That a window went is noticed within a moment; nothing is to come of it.
+	await page.waitForTimeout(1_500);
 	await second.getByRole('button', { name: 'I have it' }).click();
 	await expect(page.getByTestId('has')).toHaveText('1');
 	await expect(page.getByTestId('following')).toHaveText('1');

@@ -235,28 +235,29 @@ test('one teacher’s fifty saves at once do not starve another’s one', async 
 	await busy.post(`/api/swatches/${swatch}/versions`, {
 		data: { id: first, base: null, swatch: { ...SWATCH, text }, said: 'made' }
 	});
+	let answered = 0;
 	const flood = Promise.all(
-		Array.from({ length: 50 }, (_, n) =>
-			busy.post(`/api/swatches/${swatch}/versions`, {
+		Array.from({ length: 50 }, async (_, n) => {
+			const answer = await busy.post(`/api/swatches/${swatch}/versions`, {
 				data: {
 					id: randomUUID(),
 					base: first,
 					swatch: { ...SWATCH, text: text.replace('Row 7:', `Row 7: yo,`.repeat(n)) },
 					said: 'saved'
 				}
-			})
-		)
+			});
+			answered++;
+			return answer.status();
+		})
 	);
 	const lesson = randomUUID();
-	const began = Date.now();
 	expect((await calm.post('/api/lessons', { data: { lessonId: lesson, title: 'One save' } })).status()).toBe(
 		200
 	);
-	const took = Date.now() - began;
-	const statuses = (await flood).map((answer) => answer.status());
-	const all = Date.now() - began;
-	expect(statuses.filter((status) => status !== 200 && status !== 503)).toEqual([]);
-	expect(took).toBeLessThan(Math.max(1_000, all / 2));
+	const before = answered;
+	expect((await flood).filter((status) => status !== 200 && status !== 503)).toEqual([]);
+	// It was sent after all fifty, and waits for a few of them.
+	expect(before).toBeLessThan(15);
 });
 
 test.describe('the demo', () => {

@@ -112,7 +112,7 @@ export function draftAround(
 function withMore(lesson: Lesson, now: Lesson, drafted: Lesson, left: readonly string[]): Lesson {
 	if (now.more !== drafted.more) return lesson;
 	const spare = lesson.minutes - minutesOf(lesson);
-	if (spare > (1 - FILLED) * lesson.minutes) return { ...lesson, more: moreSaid(spare, left) };
+	if (spare > (1 - FILLED) * lesson.minutes) return { ...lesson, more: moreSaid(spare, left, lesson.medium) };
 	const { more, ...rest } = lesson;
 	return more === undefined ? lesson : rest;
 }

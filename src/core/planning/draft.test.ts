@@ -100,6 +100,14 @@ describe('a draft', () => {
 		});
 	});
 
+	it('names nothing that it leaves out by a name of several readings', () => {
+		const asked = { crossings: ['T3F', 'C6B'], level: 'beginner', minutes: 213, needles: 0 } as const;
+		const { lesson, left } = drafted(asked);
+		expect(left).toEqual(['C6B']);
+		expect(lesson.more).toMatch(/or begin what is left for another day\.$/);
+		expect(codes(lesson)).toEqual([]);
+		expect(drafted({ ...asked, crossings: ['T3F', '3/3 RC'] }).lesson.more).toMatch(/or begin 3\/3 RC\.$/);
+	});
 	it('knits a swatch: one practice for all that crosses in it, and the rows counted', () => {
 		const { lesson } = drafted({ swatch: PLAIT, level: 'improver', minutes: 120, people: 6 });
 		expect(codes(lesson)).toEqual([]);

@@ -1,5 +1,6 @@
 import type { Crossing } from '../crossing/crossing';
 import { minutesOf, type Lesson } from '../lesson/lesson';
+import { readName } from '../naming/read';
 import type { Reading } from '../naming/reading';
 import { fault, good, type Result } from '../result';
 import type { Brief } from './brief';
@@ -161,9 +162,16 @@ function grown(
 }
 
 /** What there is more to do in a class that is not filled. */
-export function moreSaid(spare: number, left: readonly string[]): string {
-	const next = left.length > 0 ? `begin ${left[0]}` : 'begin a piece of their own with these crosses';
+export function moreSaid(spare: number, left: readonly string[], medium: Lesson['medium']): string {
+	const next =
+		left.length > 0 ? `begin ${called(left[0], medium)}` : 'begin a piece of their own with these crosses';
 	return `There are ${spare} minutes more: knit the strip on, let learners show each other what they do, or ${next}.`;
+}
+
+/** A lesson does not say what the names of those mean that it leaves out. */
+function called(left: string, medium: Lesson['medium']): string {
+	const answer = readName(left, { medium });
+	return answer.ok && answer.value.ambiguous ? 'what is left for another day' : left;
 }
 
 /** A draft with what it says of time that is left over. */
@@ -174,7 +182,7 @@ function filled(
 	const minutes = minutesOf(lesson);
 	const spare = lesson.minutes - minutes;
 	if (minutes >= FILLED * lesson.minutes) return { lesson, minutes, why, spare, prepared };
-	const more = moreSaid(spare, left);
+	const more = moreSaid(spare, left, lesson.medium);
 	return {
 		lesson: { ...lesson, more },
 		minutes,
