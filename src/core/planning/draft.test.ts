@@ -101,7 +101,7 @@ describe('a draft', () => {
 	});
 
 	it('names nothing that it leaves out by a name of several readings', () => {
-		const asked = { crossings: ['T3F', 'C6B'], level: 'beginner', minutes: 213, needles: 0 } as const;
+		const asked: Brief = { crossings: ['T3F', 'C6B'], level: 'beginner', minutes: 213, needles: 0 };
 		const { lesson, left } = drafted(asked);
 		expect(left).toEqual(['C6B']);
 		expect(lesson.more).toMatch(/or begin what is left for another day\.$/);

@@ -12,12 +12,16 @@ describe('CSV', () => {
 	it('comes in again as it went out', () =>
 		fc.assert(
 			fc.property(
-				fc.array(fc.array(fc.string(), { minLength: 2, maxLength: 2 }), { minLength: 1 }),
+				fc.array(
+					fc.array(fc.oneof(fc.string(), fc.stringMatching(/^'{0,3}[=+\-@\t]?x?$/)), {
+						minLength: 2,
+						maxLength: 2
+					}),
+					{ minLength: 1 }
+				),
 				(rows) => {
 					const { data } = Papa.parse<string[]>(csvOf(['a', 'b'], rows));
-					expect(data.slice(1).map((row) => row.map(cellText))).toEqual(
-						rows.map((row) => row.map((cell) => (cellText(cell) === cell ? cell : cellText(cell))))
-					);
+					expect(data.slice(1).map((row) => row.map(cellText))).toEqual(rows);
 				}
 			)
 		));

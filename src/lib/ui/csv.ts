@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 
-/** What a spreadsheet would reckon out instead of showing it. */
-const FORMULA = /^[=+\-@\t\r]/;
+/** What a spreadsheet would reckon out instead of showing it; or what looks as if it had been marked, so that it is marked as well. */
+const FORMULA = /^'*[=+\-@\t\r]/;
 
 /** Rows of cells as CSV (RFC 4180); what a spreadsheet would take for a formula is marked as text with an apostrophe. */
 export const csvOf = (
