@@ -176,10 +176,6 @@ test.describe('on the spot', () => {
 			page.getByRole('button', { name: /Right-handed · yarn in right hand · US words/ })
 		).toBeVisible();
 	});
-});
-
-test.describe('with a clock', () => {
-	test.use({ ownWindow: true });
 
 	test('goes on by itself, and stops at the end of the part', async ({ pond, page }) => {
 		await page.clock.install();

@@ -1,14 +1,9 @@
 import { spawnSync } from 'node:child_process';
-import { isDeepStrictEqual } from 'node:util';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { PondServer } from '../../scripts/lib/pondServer.mjs';
-import { SharedWindow } from './window';
 
 /** Tests with a Pond Loop of their own, and a page that fails the test when its console complains. */
-export const test = base.extend<
-	{ pond: Pond; ownWindow: boolean },
-	{ server: PondServer; shared: SharedWindow }
->({
+export const test = base.extend<{ pond: Pond }, { server: PondServer }>({
 	server: [
 		// eslint-disable-next-line no-empty-pattern -- Playwright wants the first argument taken apart
 		async ({}, use) => {
@@ -18,38 +13,6 @@ export const test = base.extend<
 		},
 		{ scope: 'worker', timeout: 60_000 }
 	],
-	shared: [
-		async ({ browser, server }, use, { project }) => {
-			const { contextOptions, ...options } = project.use;
-			const shared = await SharedWindow.open(browser, {
-				...contextOptions,
-				...options,
-				baseURL: server.address
-			});
-			await use(shared);
-			await shared.context.close();
-		},
-		{ scope: 'worker' }
-	],
-	// Whatever a test asks of its window beyond what all have, and a clock, is asked of a window of its own.
-	ownWindow: [
-		async ({ contextOptions, hasTouch, isMobile, serviceWorkers, viewport }, use, { project }) => {
-			const asked = { contextOptions, hasTouch, isMobile, serviceWorkers, viewport };
-			const usual = { hasTouch: false, isMobile: false, ...project.use };
-			await use(
-				Object.entries(asked).some(
-					([name, value]) => !isDeepStrictEqual(value, usual[name as keyof typeof usual])
-				)
-			);
-		},
-		{ option: true }
-	],
-	context: async ({ context, ownWindow, shared, storageState }, use) => {
-		if (ownWindow) return use(context);
-		await shared.renew(storageState as Awaited<ReturnType<PondServer['demoState']>>);
-		await use(shared.context);
-	},
-	page: async ({ context, ownWindow, shared }, use) => use(ownWindow ? await context.newPage() : shared.page),
 	baseURL: async ({ server }, use) => use(server.address),
 	// Signed in as the demo teacher, unless a test says otherwise.
 	storageState: async ({ server }, use) => use(await server.demoState()),

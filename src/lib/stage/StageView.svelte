@@ -36,9 +36,11 @@
 	{#await import('$lib/ui/SquareCode.svelte') then { default: SquareCode }}
 		<aside class="asks-in" aria-label="Follow on your phone" data-theme="evening">
 			<SquareCode text={phones.address} alt="Square code of {phones.address}" />
-			<p class="mt-3 text-xl">Follow on your phone</p>
-			<p class="font-mono text-[2.6rem] leading-tight font-semibold">{phones.code}</p>
-			<p class="break-all">{phones.address}</p>
+			<div class="min-w-0">
+				<p class="text-xl max-sm:text-base">Follow on your phone</p>
+				<p class="font-mono text-[2.6rem] leading-tight font-semibold">{phones.code}</p>
+				<p class="break-all">{phones.address}</p>
+			</div>
 		</aside>
 	{/await}
 {/if}
@@ -48,6 +50,10 @@
 		position: fixed;
 		inset: 0 0 0 auto;
 		width: var(--aside);
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		align-content: start;
+		gap: 0.75rem;
 		padding: 1.5rem;
 		border-left: 1px solid var(--color-hairline);
 		background: var(--color-base-200);
@@ -56,6 +62,8 @@
 	.asks-in,
 	.view {
 		--aside: min(20rem, 45vw);
+		/* on a narrow window, below the picture */
+		--strip: 10rem;
 	}
 	.view {
 		container-type: inline-size;
@@ -68,5 +76,21 @@
 	}
 	.view.beside {
 		right: var(--aside);
+	}
+	@media (width < 40rem) {
+		.asks-in {
+			inset: auto 0 0;
+			width: auto;
+			height: var(--strip);
+			grid-template-columns: 8rem minmax(0, 1fr);
+			gap: 1rem;
+			padding: 1rem;
+			border-left: 0;
+			border-top: 1px solid var(--color-hairline);
+		}
+		.view.beside {
+			right: 0;
+			bottom: var(--strip);
+		}
 	}
 </style>
