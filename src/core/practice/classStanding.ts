@@ -1,5 +1,6 @@
 import { inList } from '../english';
 import { SLIP_WORDS } from '../faults/words';
+import type { PractisedCross } from '../teaching/next';
 import { crossSits } from './evening';
 import { KINDS, type Kind } from './exercise';
 import { standingOf, type Practised, type Standing } from './schedule';
@@ -11,11 +12,7 @@ export interface Practiser {
 }
 
 /** With how many of those who were asked something sits, and with whom it does not. */
-export interface Cell {
-	readonly asked: number;
-	readonly sits: number;
-	readonly not: readonly string[];
-}
+export type Cell = Omit<PractisedCross, 'of'>;
 
 /** What sits in a class, by cross and kind. */
 export interface ClassStanding {
@@ -94,10 +91,7 @@ function mostly(standing: readonly Standing[]): string | null {
 }
 
 /** How a cross stands with all who were asked about it: it sits with whom most of its kinds do. */
-export function practisedCrosses(
-	learners: readonly Practiser[],
-	now: number
-): { of: string; asked: number; sits: number; not: string[] }[] {
+export function practisedCrosses(learners: readonly Practiser[], now: number): PractisedCross[] {
 	const all = standings(learners, now);
 	const names = [...new Set(all.flatMap(({ standing }) => standing.map(({ of }) => of)))];
 	return names.map((of) => {

@@ -44,7 +44,7 @@ export function* finding(
 const MOST_KEPT = 200;
 
 /** What `finding` comes to. A draft makes the same crossings anew and asks again and again, so the last are kept. */
-export const found = remembered(
+export const foundScripts = remembered(
 	({ order, over, work }: Crossing, most: 0 | 1 | 2) => JSON.stringify([most, order, over, work]),
 	MOST_KEPT,
 	(crossing, most): readonly FoundWay[] => {

@@ -5,7 +5,7 @@ import { layered, type Crossing } from '../crossing/crossing';
 import { movementsOf, type Move, type Moves } from '../hands/moves';
 import { mostLoose, outcome, play } from '../hands/play';
 import { constructed } from './construct';
-import { finding, found, longWays } from './found';
+import { finding, foundScripts, longWays } from './found';
 import { groupingOf } from './grouping';
 import { searching } from './search';
 import { foundWays, ownWay, waysOf } from './ways';
@@ -97,8 +97,8 @@ describe('the construction', () => {
 describe('found ways', () => {
 	it('are looked for once, however often an equal crossing is asked about', () => {
 		const again = structuredClone(closed);
-		expect(found(again, 2)).toBe(found(closed, 2));
-		expect(found(again, 1)).toEqual(drained(finding(closed, 1)));
+		expect(foundScripts(again, 2)).toBe(foundScripts(closed, 2));
+		expect(foundScripts(again, 1)).toEqual(drained(finding(closed, 1)));
 	});
 	it('stand where no known way fits, best first, one for each number of needles that helps', () => {
 		const ways = waysOf(closed);

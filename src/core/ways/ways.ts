@@ -15,7 +15,7 @@ import {
 	freeThirdFirst,
 	freeTogetherFirst
 } from './free';
-import { found, type FoundWay } from './found';
+import { foundScripts, type FoundWay } from './found';
 import type { KnownWay } from './way';
 
 /** A way played through for one crossing: its script, what it costs, what it makes, what speaks against it. */
@@ -80,7 +80,7 @@ export function waysOf(
 	if (known.length > 0 && !options.search) return known;
 	return [
 		...known,
-		...foundWays(crossing, found(crossing, options.needles ?? WAY_DEFAULTS.needles), options)
+		...foundWays(crossing, foundScripts(crossing, options.needles ?? WAY_DEFAULTS.needles), options)
 	];
 }
 
