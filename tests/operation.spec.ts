@@ -180,6 +180,14 @@ test('the database that dies is brought back, and a process that dies as well; b
 		await expect.poll(() => logOf(server)).toContain('The database runs again.');
 		expect(logOf(server)).toContain('The database ended by itself.');
 		expect(logOf(server)).toContain('A server process ended (SIGKILL). Another begins.');
+		// One that served is begun again at once, however often it is killed.
+		for (let kills = 0; kills < 5; kills++) {
+			const [victim] = server.processes();
+			process.kill(victim, 'SIGKILL');
+			const others = () => server.processes().filter((pid) => pid !== victim);
+			await expect.poll(others, { timeout: 5_000 }).toHaveLength(1);
+			await server.answers();
+		}
 	} finally {
 		await server.remove();
 	}

@@ -6,8 +6,7 @@ import { root } from './root.mjs';
 /** How often each process is asked whether it lives, and how many questions it may leave without an answer. */
 const ASK_MS = 5_000;
 const MOST_UNANSWERED = 6;
-/** One that ended sooner than this is begun again later each time, up to the longest rest. */
-const SHORT_LIFE_MS = 10_000;
+/** One that ended before it listened is begun again later each time, up to the longest rest. */
 const LONGEST_REST_MS = 10_000;
 /** How long one may take to stop. */
 const STOP_MS = 9_000;
@@ -16,7 +15,7 @@ const STOP_MS = 9_000;
 
 /**
  * Runs a number of server processes behind one port, and begins another whenever one ends or hangs. The port is opened
- * here and handed on, so nobody is turned away meanwhile.
+ * here and handed on, so nobody is turned away while one of them lives.
  *
  * @param {{
  *   processes: number,
@@ -31,29 +30,34 @@ const STOP_MS = 9_000;
 export async function supervise({ processes, where, keepRoot, env, log, say }) {
 	cluster.setupPrimary({ exec: join(root, 'scripts', 'serverProcess.mjs'), args: [] });
 	let stopping = false;
-	let shortLives = 0;
-	/** @type {Map<import('node:cluster').Worker, { began: number, unanswered: number }>} */
+	/** how many in a row ended before they listened */
+	let stillborn = 0;
+	/** @type {Map<import('node:cluster').Worker, { unanswered: number }>} */
 	const running = new Map();
 
 	/** @returns {Promise<void>} */
 	const begin = () =>
 		new Promise((resolve, reject) => {
 			const worker = cluster.fork({ ...env, POND_SERVE: JSON.stringify({ where, keepRoot }) });
-			const life = { began: Date.now(), unanswered: 0 };
+			const life = { unanswered: 0 };
+			let listened = false;
 			running.set(worker, life);
 			worker.on('message', (/** @type {News} */ news) => {
 				if ('log' in news) log(news.log);
 				else if ('alive' in news) life.unanswered = 0;
-				else if ('ready' in news) resolve();
-				else reject(new Refusal(news.refused));
+				else if ('ready' in news) {
+					listened = true;
+					resolve();
+				} else reject(new Refusal(news.refused));
 			});
 			worker.once('exit', (code, signal) => {
 				running.delete(worker);
 				reject(new Error(`a server process ended with ${signal ?? code} before it listened`));
 				if (stopping) return;
-				shortLives = Date.now() - life.began < SHORT_LIFE_MS ? shortLives + 1 : 0;
+				// One that served and was killed is missed at once, however short its life was: while it rests, nobody may be there.
+				stillborn = listened ? 0 : stillborn + 1;
 				say(`A server process ended (${signal ?? code}). Another begins.`);
-				const rest = shortLives === 0 ? 0 : Math.min(LONGEST_REST_MS, 100 * 2 ** shortLives);
+				const rest = stillborn === 0 ? 0 : Math.min(LONGEST_REST_MS, 100 * 2 ** stillborn);
 				setTimeout(() => !stopping && begin().catch(() => {}), rest);
 			});
 		});
