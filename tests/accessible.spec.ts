@@ -9,7 +9,7 @@ import { awake, expect, Pond, test } from './support/pond';
 test.describe.configure({ mode: 'parallel' });
 
 /** As it is in the page. */
-declare const axe: (typeof import('axe-core'))['default'];
+declare const axe: typeof import('axe-core');
 /** The smaller one: every page that comes reads it anew. */
 const AXE = readFileSync(join(root, 'node_modules', 'axe-core', 'axe.min.js'), 'utf8');
 const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
