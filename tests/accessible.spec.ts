@@ -171,9 +171,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'Stage, slack and what folds away': async (pond) => {
 		await slack(pond);
 		await pond.open(`${new URL(pond.page.url()).pathname}/stage`);
-		const title = pond.page.getByRole('heading', { level: 1, name: /^Slack and tension/ });
-		for (let parts = 0; parts < 20 && (await title.count()) === 0; parts++)
-			await pond.page.keyboard.press('ArrowDown');
+		await pond.toPart(/^Slack and tension/);
 		await pond.page.setViewportSize({ width: 390, height: 844 });
 		await pond.page.getByRole('button', { name: 'more', exact: true }).click();
 	},

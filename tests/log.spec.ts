@@ -200,10 +200,8 @@ test('a class measures on the stage, each learner for herself, and it stands in 
 	await expect(page.getByText('On a kitchen scale, to a gram', { exact: false })).toBeVisible();
 	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 	await pond.open(`${lesson}/stage`);
-	const say = page.getByTestId('sentence');
-	for (let parts = 0; parts < 30 && (await say.textContent()) !== 'Lay it flat'; parts++)
-		await page.keyboard.press('ArrowDown');
-	await expect(say).toHaveText('Lay it flat');
+	await pond.toPart('Measure it together');
+	await expect(pond.sentence()).toHaveText('Lay it flat');
 	await page.keyboard.press('PageDown');
 	await expect(page.getByTestId('detail')).toContainText('from edge stitch to edge stitch');
 	await press(page.getByRole('button', { name: 'Write it in the log' }));

@@ -84,8 +84,7 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	// Given: the stage thinks of her as well.
 	await pond.open(`${new URL(lesson).pathname}/stage`);
 	const show = page.getByRole('heading', { level: 1, name: /^Show C4B/ });
-	for (let parts = 0; parts < 20 && (await show.count()) === 0; parts++)
-		await page.keyboard.press('ArrowDown');
+	await pond.toPart(/^Show C4B/);
 	await expect(page.getByText('left hands: Uta')).toBeVisible();
 	await expect(page.getByTestId('detail')).not.toBeEmpty();
 	await page.keyboard.press('t');
