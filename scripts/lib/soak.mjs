@@ -268,6 +268,8 @@ async function striking(server, until, report, disk) {
 		}
 		if (blow === 'full disk' && disk) {
 			filled = true;
+			// It fills under a server that serves: a database that is just coming back would not come while it is full.
+			await server.answers();
 			disk.fill();
 			await new Promise((resolve) => setTimeout(resolve, FULL_MS));
 			disk.empty();
