@@ -14,6 +14,8 @@ const LARGEST_BODY = '256M';
 const DENIALS = new Set([400, 401, 403, 404, 411, 413, 421, 422, 429]);
 /** How long open requests may take to end when the server is stopped. */
 const GRACE_MS = 4_000;
+/** How long a connection that rests is kept: longer than proxies keep theirs, or one would ask on it just as we close it. */
+const KEPT_MS = 75_000;
 
 /**
  * @typedef {{ port: number, host: string, cert?: string, key?: string, origin?: string }} Where
@@ -70,6 +72,7 @@ export async function serve({ port, host, cert, key, origin, tell }) {
 		handler(request, response);
 	};
 	const server = tls ? createTlsServer(tls, answer) : createServer(answer);
+	server.keepAliveTimeout = KEPT_MS;
 	await new Promise((resolve, reject) => {
 		server.once('error', (error) => reject(portRefusal(error, port, host)));
 		server.listen(port, host, () => resolve(undefined));
