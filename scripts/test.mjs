@@ -1,7 +1,7 @@
 // Uses nothing but Node.js itself until the packages are there.
 import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { installChromium } from './lib/chromium.mjs';
 import { checkNode, installPackages, postgresPrograms } from './lib/install.mjs';
@@ -30,7 +30,7 @@ const CHECKS = [
 		command: [
 			'vitest',
 			'run',
-			// One reads each module once, and leaves room for what runs beside.
+			// One reads each module once, and leaves a core to the step beside it.
 			'--maxWorkers=1',
 			'--reporter=default',
 			'--reporter=json',
@@ -39,13 +39,11 @@ const CHECKS = [
 		report: () => unitCount(join(reports, 'unit.json'))
 	},
 	{ name: 'lint', command: ['eslint', '.'] },
+	{ name: 'build', command: ['node', 'scripts/build.mjs'] },
 	{ name: 'formatting', command: ['prettier', '--check', '.'] },
 	{ name: 'types of the scripts', command: ['tsc', '-p', 'tsconfig.scripts.json'] },
 	{ name: 'import rules', command: ['depcruise', 'src', 'scripts', '--config', '.dependency-cruiser.cjs'] }
 ];
-
-/** @type {Step} */
-const BUILD = { name: 'build', command: ['node', 'scripts/build.mjs'] };
 
 /** @type {Step} */
 const END_TO_END = {
@@ -59,8 +57,8 @@ await refusing(async () => {
 	checkNode();
 	await Promise.all([installPackages(), installPrograms()]);
 	await run({ name: 'generated types', command: ['svelte-kit', 'sync'] });
-	// Side by side, since tests of the real thing wait a good deal, and checks never do.
-	const counts = (await Promise.all([inTurn(CHECKS), inTurn([BUILD, END_TO_END])])).flat();
+	const counts = await inParallel(CHECKS);
+	counts.push(await run(END_TO_END));
 	rmSync(reports, { recursive: true });
 	const passed = counts.reduce((sum, count) => sum + count.passed, 0);
 	const failed = counts.reduce((sum, count) => sum + count.failed, 0);
@@ -76,14 +74,18 @@ async function installPrograms() {
 }
 
 /**
- * Runs steps one after another.
+ * Runs steps side by side, as many as there are cores.
  * @param {Step[]} steps
  * @returns {Promise<Count[]>}
  */
-async function inTurn(steps) {
+async function inParallel(steps) {
 	/** @type {Count[]} */
 	const counts = [];
-	for (const step of steps) counts.push(await run(step));
+	const waiting = [...steps];
+	const worker = async () => {
+		for (let step = waiting.shift(); step; step = waiting.shift()) counts.push(await run(step));
+	};
+	await Promise.all(Array.from({ length: availableParallelism() }, worker));
 	return counts;
 }
 

@@ -250,6 +250,8 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await demo(pond, '/sheet');
 		for (const more of ['Several in one go', 'A poster for the wall'])
 			await pond.page.locator('summary', { hasText: more }).click();
+		// It comes a moment after the page.
+		await pond.page.getByRole('heading', { level: 1 }).waitFor();
 	},
 	Settings: async (pond) => {
 		await pond.open('/');
