@@ -32,21 +32,20 @@ export async function supervise({ processes, where, keepRoot, env, log, say }) {
 	let stopping = false;
 	/** how many in a row ended before they listened */
 	let stillborn = 0;
-	/** @type {Map<import('node:cluster').Worker, { unanswered: number }>} */
+	/** @type {Map<import('node:cluster').Worker, { listened: boolean, unanswered: number }>} */
 	const running = new Map();
 
 	/** @returns {Promise<void>} */
 	const begin = () =>
 		new Promise((resolve, reject) => {
 			const worker = cluster.fork({ ...env, POND_SERVE: JSON.stringify({ where, keepRoot }) });
-			const life = { unanswered: 0 };
-			let listened = false;
+			const life = { listened: false, unanswered: 0 };
 			running.set(worker, life);
 			worker.on('message', (/** @type {News} */ news) => {
 				if ('log' in news) log(news.log);
 				else if ('alive' in news) life.unanswered = 0;
 				else if ('ready' in news) {
-					listened = true;
+					life.listened = true;
 					resolve();
 				} else reject(new Refusal(news.refused));
 			});
@@ -55,7 +54,7 @@ export async function supervise({ processes, where, keepRoot, env, log, say }) {
 				reject(new Error(`a server process ended with ${signal ?? code} before it listened`));
 				if (stopping) return;
 				// One that served and was killed is missed at once, however short its life was: while it rests, nobody may be there.
-				stillborn = listened ? 0 : stillborn + 1;
+				stillborn = life.listened ? 0 : stillborn + 1;
 				say(`A server process ended (${signal ?? code}). Another begins.`);
 				const rest = stillborn === 0 ? 0 : Math.min(LONGEST_REST_MS, 100 * 2 ** stillborn);
 				setTimeout(() => !stopping && begin().catch(() => {}), rest);
