@@ -15,7 +15,7 @@ const STOP_MS = 9_000;
 
 /**
  * Runs a number of server processes behind one port, and begins another whenever one ends or hangs. The port is opened
- * here and handed on, so nobody is turned away while one of them lives.
+ * here and shared, so nobody is turned away while one of them lives.
  *
  * @param {{
  *   processes: number,
@@ -28,6 +28,8 @@ const STOP_MS = 9_000;
  * @returns {Promise<{ stop: () => Promise<void> }>}
  */
 export async function supervise({ processes, where, keepRoot, env, log, say }) {
+	// Each takes connections by itself: one that we handed to a process just killed would never be answered, nor closed.
+	cluster.schedulingPolicy = cluster.SCHED_NONE;
 	cluster.setupPrimary({ exec: join(root, 'scripts', 'serverProcess.mjs'), args: [] });
 	let stopping = false;
 	/** how many in a row ended before they listened */
