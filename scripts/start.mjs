@@ -21,8 +21,9 @@ await refusing(async () => {
 	await refuseSecond(options.data);
 	await checkPort(options);
 	const done = await nextTurn('build', root);
-	await installPackages({ serveOnly: isBuilt() });
-	build();
+	const built = isBuilt();
+	await installPackages({ serveOnly: built });
+	if (!built) build();
 	done();
 
 	/** @type {import('./lib/postgres.mjs').Database | undefined} */

@@ -12,10 +12,6 @@ import { root } from './root.mjs';
  */
 export async function loadDemo(databaseUrl, { again = false } = {}) {
 	const { default: pg } = await import('pg');
-	const folder = join(root, 'db', 'demo');
-	const documents = readdirSync(folder)
-		.filter((file) => file.endsWith('.json'))
-		.map((file) => JSON.parse(readFileSync(join(folder, file), 'utf8')));
 	const client = new pg.Client({ connectionString: databaseUrl });
 	await client.connect();
 	try {
@@ -23,6 +19,10 @@ export async function loadDemo(databaseUrl, { again = false } = {}) {
 		const { rows } = await client.query('select id, demo_loaded_at from teachers where demo for update');
 		const [teacher] = rows;
 		if (teacher.demo_loaded_at && !again) return 0;
+		const folder = join(root, 'db', 'demo');
+		const documents = readdirSync(folder)
+			.filter((file) => file.endsWith('.json'))
+			.map((file) => JSON.parse(readFileSync(join(folder, file), 'utf8')));
 		await keepDocuments(client, teacher.id, documents);
 		await client.query('update teachers set demo_loaded_at = now() where id = $1', [teacher.id]);
 		await client.query('commit');

@@ -11,7 +11,6 @@ const TABLE = 'migrations';
  * @param {string} databaseUrl
  */
 export async function migrate(databaseUrl) {
-	const { runner } = await import('node-pg-migrate');
 	const { default: pg } = await import('pg');
 	const dir = join(root, 'db', 'migrations');
 	const ours = new Set(readdirSync(dir).map((file) => file.replace(/\.sql$/, '')));
@@ -25,6 +24,9 @@ export async function migrate(databaseUrl) {
 			throw new Refusal(
 				`This database was made by a newer Pond Loop (it knows “${unknown.name}”). Start that version, or give another folder: npm start -- --data DIR`
 			);
+		// The runner alone takes longer to come than all the rest: where nothing is new, it is not asked.
+		if (rows.length === ours.size) return;
+		const { runner } = await import('node-pg-migrate');
 		const silent = () => {};
 		await runner({
 			dbClient: client,
