@@ -38,7 +38,8 @@ const CHECKS = [
 		],
 		report: () => unitCount(join(reports, 'unit.json'))
 	},
-	{ name: 'lint', command: ['eslint', '.'] },
+	{ name: 'lint', command: ['oxlint'] },
+	{ name: 'lint of components', command: ['eslint', '**/*.svelte', '**/*.svelte.ts'] },
 	{ name: 'build', command: ['node', 'scripts/build.mjs'] },
 	{ name: 'formatting', command: ['prettier', '--check', '.'] },
 	{ name: 'types of the scripts', command: ['tsc', '-p', 'tsconfig.scripts.json'] },
