@@ -321,13 +321,6 @@ async function bench(pond: Pond, address: string, panel: string) {
 	await pond.page.getByRole('tab', { name: panel, exact: true }).click();
 }
 
-/** Where something of the demo is, without a page to look for it. */
-async function addressOf({ page }: Pond, list: string, title: string): Promise<string> {
-	const said = await (await page.request.get(`${list}?most=1000`)).text();
-	const before = said.slice(0, said.indexOf(title));
-	return `/${[...before.matchAll(new RegExp(`${list.slice(1)}/[0-9a-f-]{36}`, 'g'))].at(-1)![0]}`;
-}
-
 /** The exercises of a learner of the demo. */
 async function practice(pond: Pond): Promise<void> {
 	const [, link] = /link:"([\w-]{22})"/.exec(await (await pond.page.request.get('/class')).text())!;
@@ -348,7 +341,7 @@ async function guess({ page }: Pond): Promise<void> {
 
 /** The demo lesson, opened to a phone. */
 async function follow(pond: Pond): Promise<void> {
-	const address = await addressOf(pond, '/lessons', 'Your first two leans');
+	const address = await pond.demoLesson();
 	const opened = await pond.page.request.post(`/api${address}/following`, {
 		data: { followingId: crypto.randomUUID(), moment: MOMENT }
 	});
@@ -377,7 +370,7 @@ async function piece(pond: Pond): Promise<void> {
 }
 
 async function swatch(pond: Pond) {
-	await pond.open(await addressOf(pond, '/swatches', 'Draught-stopper eel'));
+	await pond.open(await pond.addressOf('/swatches', 'Draught-stopper eel'));
 	await pond.page.getByTestId('now').waitFor();
 }
 
@@ -389,7 +382,7 @@ async function beside({ page }: Pond) {
 
 /** Opens the demo lesson, or a copy where something is written into it: other tests look at the demo lesson as well. */
 async function demo(pond: Pond, view = '', which: 'itself' | 'copy' = 'itself') {
-	const address = await addressOf(pond, '/lessons', 'Your first two leans');
+	const address = await pond.demoLesson();
 	if (which === 'itself') return pond.open(address + view);
 	const lesson = crypto.randomUUID();
 	await pond.page.request.post(`/api${address}/copies`, {

@@ -1,4 +1,4 @@
-import { EVERY_LESSON, expect, test } from './support/pond';
+import { expect, test } from './support/pond';
 
 test.describe('as an app', () => {
 	test.use({ serviceWorkers: 'allow' });
@@ -25,11 +25,7 @@ test.describe('as an app', () => {
 	});
 
 	test('without the server, a page says what still works and leads there', async ({ pond, page, server }) => {
-		await pond.open(EVERY_LESSON);
-		await page
-			.getByRole('link', { name: /Your first two leans/ })
-			.first()
-			.click();
+		await pond.open(await pond.demoLesson());
 		await page.getByRole('link', { name: 'Teach it' }).click();
 		await page.waitForURL(/\/stage$/);
 		const stage = new URL(page.url()).pathname;

@@ -4,16 +4,14 @@ import type { BrowserContext, Page } from '@playwright/test';
 import pg from 'pg';
 import { PondServer } from '../scripts/lib/pondServer.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
-import { awake, byKeyboard, EVERY_LESSON, expect, type Pond, test } from './support/pond';
+import { awake, byKeyboard, expect, type Pond, test } from './support/pond';
 
 const PHONE = { viewport: { width: 390, height: 844 }, storageState: undefined, hasTouch: true };
 
 /** The stage of a lesson like the demo's, opened to phones: its code. Other tests look at the classes of the demo's own. */
 async function opened(pond: Pond, page: Page) {
-	await pond.open(EVERY_LESSON);
-	const demo = (await page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href'))!;
 	const lessonId = randomUUID();
-	await page.request.post(`/api${demo}/copies`, { data: { lessonId, title: 'Followed' } });
+	await page.request.post(`/api${await pond.demoLesson()}/copies`, { data: { lessonId, title: 'Followed' } });
 	await pond.open(`/lessons/${lessonId}/stage`);
 	await page.keyboard.press('j');
 	await expect(page.getByTestId('code')).toHaveText(/^[0-9A-Z]{6}$/);

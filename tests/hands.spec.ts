@@ -39,12 +39,7 @@ test.describe('on a touch screen', () => {
 			await pond.open(view);
 			expect(await small(page), view).toEqual([]);
 		}
-		await pond.open(EVERY_LESSON);
-		await page
-			.getByRole('link', { name: /Your first two leans/ })
-			.first()
-			.tap();
-		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+		await pond.open(await pond.demoLesson());
 		await page.getByRole('button', { name: /^More/ }).tap();
 		expect(await small(page)).toEqual([]);
 		const lesson = page.url();

@@ -1,4 +1,4 @@
-import { EVERY_LESSON, expect, test } from './support/pond';
+import { expect, test } from './support/pond';
 
 test.describe('a lesson', () => {
 	test('is made, filled from the Bench, written, reordered, taught and printed by keyboard alone', async ({
@@ -135,8 +135,7 @@ test.describe('a lesson', () => {
 });
 
 test('the demo lesson is there at first start', async ({ pond, page }) => {
-	await pond.open(EVERY_LESSON);
-	await page.getByRole('link', { name: /Your first two leans/ }).click();
+	await pond.open(await pond.demoLesson());
 	await expect(pond.parts()).toHaveCount(12);
 	await page.getByRole('list', { name: 'Parts of the lesson' }).getByText('2/2 RC once more').click();
 	await expect(pond.sentence()).toHaveText(
@@ -146,8 +145,7 @@ test('the demo lesson is there at first start', async ({ pond, page }) => {
 
 test.describe('the stage', () => {
 	test('goes through every part and step, and back, by key and by touch', async ({ pond, page }) => {
-		await pond.open(EVERY_LESSON);
-		await page.getByRole('link', { name: /Your first two leans/ }).click();
+		await pond.open(await pond.demoLesson());
 		await page.getByRole('link', { name: 'Teach it' }).click();
 		await expect(page.getByRole('heading', { name: 'Welcome to the hide' })).toBeVisible();
 		await expect(page.getByText('bench cushion')).toBeVisible();
@@ -174,10 +172,7 @@ test.describe('the stage', () => {
 	});
 
 	test('hides the answer of a question until it is asked for', async ({ pond, page }) => {
-		await pond.open(EVERY_LESSON);
-		await page.getByRole('link', { name: /Your first two leans/ }).click();
-		await page.getByRole('link', { name: 'Teach it' }).click();
-		await page.waitForURL(/stage$/);
+		await pond.open(`${await pond.demoLesson()}/stage`);
 		await page.getByRole('button', { name: 'Which way will it lean?', exact: true }).click();
 		await expect(page.getByText('which way will the rope lean?')).toBeVisible();
 		await expect(page.getByText('Left. The two that waited')).toBeHidden();
@@ -190,8 +185,7 @@ test.describe('the sheet', () => {
 	const boxes = (pdf: Buffer) => [...pdf.toString('latin1').matchAll(/MediaBox ?\[0 0 ([\d.]+) ([\d.]+)\]/g)];
 
 	test('prints on A4 and on Letter, every step with its number and picture', async ({ pond, page }) => {
-		await pond.open(EVERY_LESSON);
-		await page.getByRole('link', { name: /Your first two leans/ }).click();
+		await pond.open(await pond.demoLesson());
 		await page.getByRole('link', { name: 'Take-home sheet' }).click();
 		await expect(
 			page.getByRole('img', { name: 'After step 1: Slip stitches 1 and 2' }).first()

@@ -1,14 +1,8 @@
-import { EVERY_LESSON, expect, onPaper, test } from './support/pond';
+import { expect, onPaper, test } from './support/pond';
 
 test.describe('on paper', () => {
 	test('a sheet is the sheet, without what it was chosen with', async ({ pond, page }) => {
-		await pond.open(EVERY_LESSON);
-		await page
-			.getByRole('link', { name: /Your first two leans/ })
-			.first()
-			.click();
-		await page.getByRole('link', { name: 'Take-home sheet' }).click();
-		await page.waitForURL(/\/sheet$/);
+		await pond.open(`${await pond.demoLesson()}/sheet`);
 		await expect(page.getByRole('heading', { name: 'What you need' })).toBeVisible();
 		const paper = await onPaper(page);
 		for (const told of [
@@ -30,10 +24,8 @@ test.describe('on paper', () => {
 	});
 
 	test('rows as pictures are rows alone', async ({ pond, page }) => {
-		await pond.open('/swatches');
-		await page.getByRole('link', { name: /Draught-stopper eel, first plait/ }).click();
-		await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
-		await pond.open(`${page.url()}/rows`);
+		const swatch = await pond.addressOf('/swatches', 'Draught-stopper eel, first plait');
+		await pond.open(`${swatch}/rows`);
 		const paper = await onPaper(page);
 		expect(paper).toContain('Row 3, right side');
 		expect(paper).not.toMatch(/Back to the swatch|Pictures, SVG|Print/);

@@ -2,13 +2,12 @@ import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
-import { awake, EVERY_LESSON, expect, type Pond, test } from './support/pond';
+import { awake, expect, type Pond, test } from './support/pond';
 
 async function onSheet(pond: Pond): Promise<string> {
-	await pond.open(EVERY_LESSON);
-	const address = await pond.page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
+	const address = await pond.demoLesson();
 	await pond.open(`${address}/sheet`);
-	return address!;
+	return address;
 }
 /** A file that is made, or was: it stands at the button that asked for it. */
 const files = (page: Page, job?: string) => page.locator(job ? `[data-job="${job}"]` : '[data-job]');

@@ -1,11 +1,10 @@
 import type { Page } from '@playwright/test';
-import { awake, EVERY_LESSON, expect, type Pond, test } from './support/pond';
+import { awake, expect, type Pond, test } from './support/pond';
 
 async function onStage(pond: Pond, query = '') {
-	await pond.open(EVERY_LESSON);
-	const address = await pond.page.getByRole('link', { name: /Your first two leans/ }).getAttribute('href');
+	const address = await pond.demoLesson();
 	await pond.open(`${address}/stage${query}`);
-	return address!;
+	return address;
 }
 const press = async (page: Page, ...keys: string[]) => {
 	for (const key of keys) await page.keyboard.press(key);

@@ -1,6 +1,9 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { PondServer } from '../../scripts/lib/pondServer.mjs';
+import type { Lesson } from '../../src/core/lesson/lesson';
+import { draftLesson } from '../../src/core/planning/draft';
+import { unwrap } from '../../src/core/result';
 
 /** Tests with a Pond Loop of their own, and a page that fails the test when its console complains. */
 export const test = base.extend<{ pond: Pond }, { server: PondServer }>({
@@ -37,38 +40,41 @@ export const awake = (page: Page) => page.locator('html[data-ready]').waitFor({ 
 /** The password of every account that a test makes. */
 export const PASSWORD = 'a heron stands in the reeds';
 
-/** The list of all lessons: the demo’s own is there however many other tests have made on the same server. */
+/** The list of all lessons, however many other tests have made on the same server. */
 export const EVERY_LESSON = '/lessons?most=1000';
 
 /** What is to be gone to is there by then, in milliseconds. */
 const SOON = { timeout: 10_000 };
 
 /**
- * Goes on with Tab until something has the focus: who has only a keyboard comes there too. Where many stops lie between,
- * some are passed without a look, which would take longer than the press.
+ * Goes with Tab, or back with Shift+Tab, until something has the focus: who has only a keyboard comes there too. Where many
+ * stops lie between, some are passed without a look, which would take longer than the press.
  */
 export async function tabTo(target: Locator): Promise<void> {
 	const page = target.page();
 	let element = await target.elementHandle(SOON);
 	for (let presses = 0; presses < 160;) {
-		const ahead = await element!.evaluate((one) => {
+		const way = await element!.evaluate((one) => {
 			if (!one.isConnected) return 'gone';
-			if (one === document.activeElement) return 'here';
+			const from = document.activeElement!;
+			if (one === from) return 'here';
 			const follows = (next: Node, before: Node) =>
-				before.compareDocumentPosition(next) & Node.DOCUMENT_POSITION_FOLLOWING;
-			return [...document.querySelectorAll<HTMLElement>('a[href], button, input, select, [tabindex]')].filter(
-				(stop) =>
-					stop.tabIndex >= 0 &&
-					follows(stop, document.activeElement!) &&
-					follows(one, stop) &&
-					stop.checkVisibility()
+				Boolean(before.compareDocumentPosition(next) & Node.DOCUMENT_POSITION_FOLLOWING);
+			const forward = follows(one, from);
+			const [first, last] = forward ? [from, one] : [one, from];
+			const between = [
+				...document.querySelectorAll<HTMLElement>('a[href], button, input, select, [tabindex]')
+			].filter(
+				(stop) => stop.tabIndex >= 0 && follows(stop, first) && follows(last, stop) && stop.checkVisibility()
 			).length;
+			return { key: forward ? 'Tab' : 'Shift+Tab', between };
 		});
-		if (ahead === 'here') return;
-		if (ahead === 'gone') element = await target.elementHandle(SOON);
+		if (way === 'here') return;
+		if (way === 'gone') element = await target.elementHandle(SOON);
 		else
 			// Not all of them: some that are counted here may be no stops, as all but one of a group of radio buttons.
-			for (let few = 1 + Math.floor(ahead / 2); few > 0; few--, presses++) await page.keyboard.press('Tab');
+			for (let few = 1 + Math.floor(way.between / 2); few > 0; few--, presses++)
+				await page.keyboard.press(way.key);
 	}
 	throw new Error(`Tab does not come to ${String(target)}.`);
 }
@@ -120,33 +126,45 @@ export class Pond {
 		await awake(this.page);
 	}
 
+	/** Where something is by its title, without a page to look for it: the oldest, which the demo’s own is. */
+	async addressOf(list: '/lessons' | '/swatches', title: string): Promise<string> {
+		const page = await (await this.page.request.get(`${list}?most=1000`)).text();
+		// What a page is told beside what it shows has titles as well.
+		const [shown] = page.split('<script');
+		const before = shown.slice(0, shown.lastIndexOf(title));
+		return [...before.matchAll(new RegExp(`${list}/[0-9a-f-]{36}`, 'g'))].at(-1)![0];
+	}
+
+	/** Where the demo’s own lesson is, which is there however many other tests have made on the same server. */
+	demoLesson(): Promise<string> {
+		return this.addressOf('/lessons', 'Your first two leans');
+	}
+
 	/** Makes a lesson, opens it and gives its address. */
-	async newLesson(title: string): Promise<string> {
+	async newLesson(title: string, document?: Lesson): Promise<string> {
 		const lessonId = crypto.randomUUID();
-		const made = await this.page.request.post('/api/lessons', { data: { lessonId, title } });
+		const made = await this.page.request.post('/api/lessons', { data: { lessonId, title, document } });
 		expect(made.ok()).toBe(true);
 		await this.open(`/lessons/${lessonId}`);
 		return `/lessons/${lessonId}`;
 	}
 
-	/** Drafts a lesson on some crosses, with what the dialog offers, and gives its address. */
-	async draft(crosses: string, minutes?: number): Promise<string> {
-		return this.#drafted(minutes, (dialog) => dialog.getByLabel('Crosses to teach').fill(crosses));
-	}
-
-	/** Drafts a lesson from a swatch by its name. */
-	async draftFrom(swatch: string, minutes: number): Promise<string> {
-		return this.#drafted(minutes, (dialog) =>
-			dialog.getByLabel('From', { exact: true }).selectOption({ label: swatch })
+	/** Opens a lesson as it is drafted on some crosses, with what else the dialog offers, and gives its address. */
+	async draft(crosses: string, minutes = 90): Promise<string> {
+		const crossings = crosses.split(', ');
+		const { lesson } = unwrap(
+			draftLesson({ crossings, level: 'beginner', minutes, people: 8, compare: true })
 		);
+		return this.newLesson(lesson.title, lesson);
 	}
 
-	async #drafted(minutes: number | undefined, on: (dialog: Locator) => Promise<unknown>): Promise<string> {
+	/** Drafts a lesson from a swatch by its name, with the dialog, and gives its address. */
+	async draftFrom(swatch: string, minutes: number): Promise<string> {
 		await this.open('/lessons');
 		await this.page.keyboard.press('d');
 		const dialog = this.page.getByRole('dialog');
-		await on(dialog);
-		if (minutes !== undefined) await dialog.getByLabel('Minutes').fill(String(minutes));
+		await dialog.getByLabel('From', { exact: true }).selectOption({ label: swatch });
+		await dialog.getByLabel('Minutes').fill(String(minutes));
 		const keep = dialog.getByRole('button', { name: 'Keep this lesson' });
 		// Rows of a swatch come a moment later.
 		await expect(keep).toBeEnabled();

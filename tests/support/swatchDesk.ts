@@ -1,5 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
-import { test, type Pond } from './pond';
+import { newSwatch } from '../../src/core/swatch/schema';
+import { expect, test, type Pond } from './pond';
 
 /** What a teacher does at the desk of a swatch. */
 export class SwatchDesk {
@@ -10,23 +11,20 @@ export class SwatchDesk {
 
 	/** Opens one of the demo's swatches. */
 	async demo(title: string): Promise<void> {
-		await this.pond.open('/swatches');
-		await this.page
-			.getByRole('link', { name: new RegExp(title) })
-			.last()
-			.click();
+		await this.pond.open(await this.pond.addressOf('/swatches', title));
 		await this.ready();
 	}
 
-	/** Makes a swatch of its own with these rows. */
+	/** Makes a swatch of its own with these rows, and opens it. */
 	async write(text: string): Promise<void> {
-		await this.pond.open('/swatches');
-		await this.page.keyboard.press('n');
+		const swatchId = crypto.randomUUID();
+		const version = { id: crypto.randomUUID(), base: null, swatch: newSwatch('A new swatch', text) };
+		const made = await this.page.request.post(`/api/swatches/${swatchId}/versions`, {
+			data: { ...version, said: 'Rows written' }
+		});
+		expect(made.ok()).toBe(true);
+		await this.pond.open(`/swatches/${swatchId}`);
 		await this.ready();
-		await this.rows().click();
-		await this.page.keyboard.press('Control+a');
-		await this.page.keyboard.insertText(text);
-		await this.page.getByTestId('done').click();
 	}
 
 	async ready(): Promise<void> {
