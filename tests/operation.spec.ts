@@ -109,7 +109,7 @@ test.describe('a backup', () => {
 	});
 });
 
-test('two processes share one database that was there already; one is killed under load, and nobody notices', async ({
+test('two processes share one database that was there already; one after the other is killed under load, and nobody notices', async ({
 	server: first
 }) => {
 	const { databaseUrl } = runningWith(first.data)!;

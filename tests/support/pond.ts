@@ -131,8 +131,9 @@ export class Pond {
 		const page = await (await this.page.request.get(`${list}?most=1000`)).text();
 		// What a page is told beside what it shows has titles as well.
 		const [shown] = page.split('<script');
-		const before = shown.slice(0, shown.lastIndexOf(title));
-		return [...before.matchAll(new RegExp(`${list}/[0-9a-f-]{36}`, 'g'))].at(-1)![0];
+		const at = shown.lastIndexOf(title);
+		expect(at, `“${title}” is in ${list}`).toBeGreaterThan(0);
+		return [...shown.slice(0, at).matchAll(new RegExp(`${list}/[0-9a-f-]{36}`, 'g'))].at(-1)![0];
 	}
 
 	/** Where the demo’s own lesson is, which is there however many other tests have made on the same server. */
