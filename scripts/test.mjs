@@ -41,7 +41,7 @@ const CHECKS = [
 	{ name: 'lint', command: ['oxlint'] },
 	{ name: 'lint of components', command: ['eslint', '**/*.svelte', '**/*.svelte.ts'] },
 	{ name: 'build', command: ['node', 'scripts/build.mjs'] },
-	{ name: 'formatting', command: ['prettier', '--check', '.'] },
+	{ name: 'formatting', command: ['oxfmt', '--check'] },
 	{ name: 'types of the scripts', command: ['tsc', '-p', 'tsconfig.scripts.json'] },
 	{ name: 'import rules', command: ['depcruise', 'src', 'scripts', '--config', '.dependency-cruiser.cjs'] }
 ];

@@ -14,7 +14,8 @@ export interface Fault {
 
 /** Faults of the user are values; what is thrown is a bug. */
 export type Result<T> =
-	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: Fault };
+	| { readonly ok: true; readonly value: T }
+	| { readonly ok: false; readonly error: Fault };
 
 /** A value that was found. */
 export const good = <T>(value: T): Result<T> => ({ ok: true, value });

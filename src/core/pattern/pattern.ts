@@ -53,7 +53,8 @@ export interface Pattern {
 /** What a line says by itself; places count from where it begins. */
 type PatternLine = readonly Said[];
 type Said =
-	{ readonly row: WrittenRow } | { readonly row: null; readonly statement: Statement; readonly text: string };
+	| { readonly row: WrittenRow }
+	| { readonly row: null; readonly statement: Statement; readonly text: string };
 
 /**
  * Reads a pattern text; what it cannot place stands in `odd` or `passed`, and nothing is dropped.

@@ -7,7 +7,8 @@ import { nameOf } from '../naming/name';
  * it is sent; `at` is the moment in milliseconds.
  */
 export type CounterEvent = { readonly id: string; readonly counter: string; readonly at: number } & (
-	{ readonly do: 'count'; readonly by: 1 | -1 } | { readonly do: 'set'; readonly row: number }
+	| { readonly do: 'count'; readonly by: 1 | -1 }
+	| { readonly do: 'set'; readonly row: number }
 );
 
 /** Rows done, from all that was done to a counter, in whatever order it came in. */

@@ -66,7 +66,8 @@ type Compared = Extract<Part, { kind: 'compare' }>['left'];
 
 /** One side of a comparison: a crossing step by step, or only as cloth; or rows. */
 export type ComparedSide =
-	{ readonly title: string; readonly showing: Showing } | { readonly title: string; readonly text: string };
+	| { readonly title: string; readonly showing: Showing }
+	| { readonly title: string; readonly text: string };
 
 /** The two sides of a part that compares, each `null` where it points to nothing. */
 export function sidesOf(

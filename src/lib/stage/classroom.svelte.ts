@@ -76,7 +76,8 @@ export class Classroom {
 	resume(now: number): void {
 		try {
 			const kept = JSON.parse(localStorage.getItem(keyOf(this.lesson)) ?? 'null') as
-				(Kept & { moment: Moment }) | null;
+				| (Kept & { moment: Moment })
+				| null;
 			if (!kept || now - kept.read > SAME_CLASS_MS) return;
 			const { moment, ...room } = kept;
 			this.#kept = now - room.read > GAP_MS ? { ...room, read: now } : room;

@@ -6,7 +6,9 @@ import type { Named } from './shapes';
 export interface SumsPage {
 	readonly swatches: readonly Named[];
 	readonly from:
-		{ readonly id: string; readonly swatch: Swatch } | { readonly id: string; readonly piece: Piece } | null;
+		| { readonly id: string; readonly swatch: Swatch }
+		| { readonly id: string; readonly piece: Piece }
+		| null;
 	/** the teacher's pieces by name */
 	readonly pieces: readonly Named[];
 }

@@ -9,7 +9,9 @@ const SAME_CLASS = "interval '12 hours'";
 
 /** News of a class: how it stands now, that its room changed, or that it is closed. */
 export type News = { readonly of: string } & (
-	{ readonly now: ClassNow } | { readonly room: true } | { readonly closed: true }
+	| { readonly now: ClassNow }
+	| { readonly room: true }
+	| { readonly closed: true }
 );
 
 /** A class that is open to followers. */
