@@ -164,7 +164,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'a lesson, slack, finishing and who comes': async (pond) => {
 		await slack(pond);
 		const who = pond.page.getByRole('region', { name: 'Who comes' });
-		await who.getByRole('button', { name: 'Add' }).click();
+		await who.getByRole('button', { name: 'Add' }).press('Enter');
 		await who.getByLabel('Name or nickname').fill('Uta');
 		await pond.page.getByText('The saying for').click();
 	},

@@ -15,7 +15,6 @@
 	import ClashDialog from '$lib/ui/ClashDialog.svelte';
 	import ClockBar from './ClockBar.svelte';
 	import TaughtNotice from './TaughtNotice.svelte';
-	import MaterialsPanel from './MaterialsPanel.svelte';
 	import SourcesNotice from './SourcesNotice.svelte';
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import LessonHead from './LessonHead.svelte';
@@ -189,15 +188,10 @@
 			<div class="grid content-start gap-7 lg:col-start-2 xl:col-start-3">
 				{#if checked}
 					<!-- With the checks come their mends, which work rows again. -->
-					{#await import('./ChecksPanel.svelte')}
+					{#await import('./LessonMargin.svelte')}
 						{@render looking()}
-					{:then { default: ChecksPanel }}
-						<ChecksPanel {open} {checked} onchoose={choose} onagain={() => (againOpen = true)} />
-						<MaterialsPanel {open} />
-						{#await import('./WhoComes.svelte') then { default: WhoComes }}<WhoComes {open} />{/await}
-						{#await import('./HomeworkPanel.svelte') then { default: HomeworkPanel }}
-							<HomeworkPanel {open} />
-						{/await}
+					{:then { default: LessonMargin }}
+						<LessonMargin {open} {checked} onchoose={choose} onagain={() => (againOpen = true)} />
 					{/await}
 				{:else}
 					{@render looking()}

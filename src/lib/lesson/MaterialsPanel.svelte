@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Lesson } from '$core/lesson/lesson';
-	import { onMount } from 'svelte';
+	import { knittedBefore, knittedBeforeSaid } from '$core/planning/knittedBefore';
 	import { ratesWith } from '$core/planning/rates';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { OpenLesson } from './openLesson.svelte';
@@ -11,12 +11,7 @@
 	type Material = Lesson['materials'][number];
 	const settings = getSettings();
 	const materials = $derived(open.lesson.materials);
-	/** what works rows weighs more than the page, and comes when it is there */
-	let knitted = $state.raw<typeof import('$core/planning/knittedBefore')>();
-	onMount(async () => (knitted = await import('$core/planning/knittedBefore')));
-	const before = $derived(
-		knitted?.knittedBefore(open.lesson, ratesWith(settings.value.rates)).map(knitted.knittedBeforeSaid) ?? []
-	);
+	const before = $derived(knittedBefore(open.lesson, ratesWith(settings.value.rates)).map(knittedBeforeSaid));
 	let editing = $state(false);
 
 	const set = (list: readonly Material[]) =>
