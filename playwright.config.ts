@@ -13,8 +13,7 @@ export default defineConfig({
 	use: {
 		viewport: { width: 1280, height: 800 },
 		locale: 'en-GB',
-		// Each test begins with an empty browser, which would fetch the whole app to keep it: only those that go on without a
-		// server let it.
+		// A service worker would fetch the whole app to keep it: only tests that go on without a server let it.
 		serviceWorkers: 'block',
 		// What glides is drawn again and again, which two cores feel; `bench.spec` keeps its motion.
 		contextOptions: { reducedMotion: 'reduce' },

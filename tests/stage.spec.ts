@@ -176,20 +176,23 @@ test.describe('on the spot', () => {
 		).toBeVisible();
 	});
 
-	test('goes on by itself, and stops at the end of the part', async ({ pond, page }) => {
-		await page.clock.install();
-		await onStage(pond);
-		await press(page, 'ArrowDown', 'ArrowDown', 'a');
-		// How long a step is shown is the teacher's rate, which other tests may have learned anew.
-		await page.clock.runFor(3_000);
-		await expect(page.getByTestId('step')).toHaveText('step 1 of 6 · first time');
-		await page.clock.runFor(20_000);
-		await expect(page.getByTestId('step')).toHaveText(/^step [23] of 6 · first time$/);
-		await page.clock.runFor(600_000);
-		await expect(page.getByTestId('step')).toHaveText('step 6 of 6 · second time, slower');
-		await page.getByRole('button', { name: 'more', exact: true }).click();
-		const tools = page.getByRole('dialog', { name: 'Switch on the spot' });
-		await expect(tools.getByRole('button', { name: 'by itself' })).toHaveAttribute('aria-pressed', 'false');
+	test.describe('without a hand', () => {
+		test.use({ ownWindow: true });
+		test('goes on by itself, and stops at the end of the part', async ({ pond, page }) => {
+			await page.clock.install();
+			await onStage(pond);
+			await press(page, 'ArrowDown', 'ArrowDown', 'a');
+			// How long a step is shown is the teacher's rate, which other tests may have learned anew.
+			await page.clock.runFor(3_000);
+			await expect(page.getByTestId('step')).toHaveText('step 1 of 6 · first time');
+			await page.clock.runFor(20_000);
+			await expect(page.getByTestId('step')).toHaveText(/^step [23] of 6 · first time$/);
+			await page.clock.runFor(600_000);
+			await expect(page.getByTestId('step')).toHaveText('step 6 of 6 · second time, slower');
+			await page.getByRole('button', { name: 'more', exact: true }).click();
+			const tools = page.getByRole('dialog', { name: 'Switch on the spot' });
+			await expect(tools.getByRole('button', { name: 'by itself' })).toHaveAttribute('aria-pressed', 'false');
+		});
 	});
 });
 
