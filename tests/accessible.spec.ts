@@ -16,9 +16,9 @@ const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-prac
 
 /** Every view there is, and how to come to it. */
 const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
-	Bench: (pond) => pond.open('/?name=2/1 LPC&way=cn-off&step=2'),
-	'Bench, several readings': (pond) => pond.open('/?name=C4F'),
-	'Bench, a definition': (pond) => pond.open('/?name=sl 2 to cn and hold in back, k2, p2 from cn'),
+	Bench: (pond) => pond.go('/?name=2/1 LPC&way=cn-off&step=2'),
+	'Bench, several readings': (pond) => pond.go('/?name=C4F'),
+	'Bench, a definition': (pond) => pond.go('/?name=sl 2 to cn and hold in back, k2, p2 from cn'),
 	'Bench, cloth': (pond) => bench(pond, '/?name=2/2 RC&row=wrong', 'Cloth'),
 	'Bench, names': (pond) => bench(pond, '/?name=2/2 RC', 'Names'),
 	'Bench, mend': async (pond) => {
@@ -33,44 +33,44 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'Bench, keep': (pond) => bench(pond, '/?name=2/2 LC', 'Keep'),
 	'Bench, files': (pond) => bench(pond, '/?name=2/2 RC', 'Files'),
-	'Bench, machine': (pond) => pond.open('/?name=2/2 RC&medium=machine&step=2'),
-	'Bench, gutter': (pond) => pond.open('/?name=2/2 RC&medium=machine&way=gutter&step=2'),
-	'Bench, loom': (pond) => pond.open('/?name=2/2 RC&medium=loom&step=2'),
-	'Bench, comparing': (pond) => pond.open('/?name=2/2 RC&with.name=2/2 LC&with.medium=brioche&step=2'),
+	'Bench, machine': (pond) => pond.go('/?name=2/2 RC&medium=machine&step=2'),
+	'Bench, gutter': (pond) => pond.go('/?name=2/2 RC&medium=machine&way=gutter&step=2'),
+	'Bench, loom': (pond) => pond.go('/?name=2/2 RC&medium=loom&step=2'),
+	'Bench, comparing': (pond) => pond.go('/?name=2/2 RC&with.name=2/2 LC&with.medium=brioche&step=2'),
 	'Making by hand': async (pond) => {
-		await pond.open('/');
+		await pond.go('/');
 		await pond.page.keyboard.press('m');
 	},
 	'Rules of thumb': async (pond) => {
-		await pond.open('/');
+		await pond.go('/');
 		await pond.page.getByRole('button', { name: 'The rules this rests on' }).click();
 	},
-	'Key desk': (pond) => pond.open('/key'),
+	'Key desk': (pond) => pond.go('/key'),
 	'Key desk, at odds': async (pond) => {
-		await pond.open('/key');
+		await pond.go('/key');
 		await pond.page.getByRole('textbox', { name: /one name a line/ }).fill(AT_ODDS);
 	},
-	'Bench, unreadable': (pond) => pond.open('/?name=marmalade'),
-	'First steps': (pond) => pond.open('/first-steps'),
+	'Bench, unreadable': (pond) => pond.go('/?name=marmalade'),
+	'First steps': (pond) => pond.go('/first-steps'),
 	Search: async (pond) => {
-		await pond.open('/key');
+		await pond.go('/key');
 		await pond.page.keyboard.press('/');
 		await pond.page.getByRole('searchbox').fill('eel');
 		await pond.page.getByRole('list', { name: 'Found' }).waitFor();
 	},
-	'Recovery codes': (pond) => pond.open('/account/codes'),
-	'Forgotten password': (pond) => pond.open('/recover'),
+	'Recovery codes': (pond) => pond.go('/account/codes'),
+	'Forgotten password': (pond) => pond.go('/recover'),
 	'Out of reach': async (pond) => {
 		await pond.page.goto('/away.html');
 		await pond.page.getByText('None is kept yet').first().waitFor();
 	},
 	Sums: async (pond) => {
-		await pond.open('/sums');
+		await pond.go('/sums');
 		await pond.page.getByLabel('I know the yarn').check();
 	},
-	Log: (pond) => pond.open('/log'),
+	Log: (pond) => pond.go('/log'),
 	'Log, what pieces teach': async (pond) => {
-		await pond.open('/log?shelf=learned');
+		await pond.go('/log?shelf=learned');
 		await pond.page.getByRole('region', { name: 'All pieces' }).waitFor();
 	},
 	'a piece': (pond) => piece(pond),
@@ -83,13 +83,13 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('button', { name: 'Keep it' }).click();
 	},
 	'Sums, panels': async (pond) => {
-		await pond.open('/sums');
+		await pond.go('/sums');
 		await pond.page.getByText('The rows it is planned from').click();
 		await pond.page.getByRole('button', { name: 'The same once more' }).click();
 	},
-	Swatches: (pond) => pond.open('/swatches'),
+	Swatches: (pond) => pond.go('/swatches'),
 	'Making a swatch': async (pond) => {
-		await pond.open('/swatches');
+		await pond.go('/swatches');
 		await pond.page.keyboard.press('m');
 	},
 	'a swatch': (pond) => swatch(pond),
@@ -104,7 +104,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('list', { name: 'Signs of the chart' }).waitFor();
 	},
 	'What was pasted': async (pond) => {
-		await pond.open('/swatches');
+		await pond.go('/swatches');
 		await pond.page.evaluate(() => {
 			const clipboardData = new DataTransfer();
 			clipboardData.setData('text/plain', 'Cast on 8.\nRow 1 (RS): p2, k4, p2.');
@@ -128,11 +128,11 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'Rows as pictures': async (pond) => {
 		await swatch(pond);
-		await pond.open(`${pond.page.url()}/rows`);
+		await pond.go(`${pond.page.url()}/rows`);
 	},
-	Lessons: (pond) => pond.open('/lessons'),
+	Lessons: (pond) => pond.go('/lessons'),
 	'Drafting a lesson': async (pond) => {
-		await pond.open('/lessons');
+		await pond.go('/lessons');
 		await pond.page.keyboard.press('d');
 	},
 	'a lesson': async (pond) => {
@@ -170,7 +170,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'Stage, slack and what folds away': async (pond) => {
 		await slack(pond);
-		await pond.open(`${new URL(pond.page.url()).pathname}/stage`);
+		await pond.go(`${new URL(pond.page.url()).pathname}/stage`);
 		await pond.toPart(/^Slack and tension/);
 		await pond.page.setViewportSize({ width: 390, height: 844 });
 		await pond.page.getByRole('button', { name: 'more', exact: true }).click();
@@ -180,18 +180,18 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('button', { name: 'Picture', exact: true }).click();
 	},
 	'The library, found': async (pond) => {
-		await pond.open('/lessons');
+		await pond.go('/lessons');
 		await pond.page.getByRole('searchbox').fill('cushion');
 		await pond.page.getByRole('list', { name: 'Found' }).waitFor();
 	},
-	'The library, put away': (pond) => pond.open('/lessons?shelf=away'),
-	Courses: (pond) => pond.open('/courses'),
+	'The library, put away': (pond) => pond.go('/lessons?shelf=away'),
+	Courses: (pond) => pond.go('/courses'),
 	'a course': course,
 	'a course’s programme': async (pond) => {
 		await course(pond);
-		await pond.open(`${new URL(pond.page.url()).pathname}/programme`);
+		await pond.go(`${new URL(pond.page.url()).pathname}/programme`);
 	},
-	Account: (pond) => pond.open('/account'),
+	Account: (pond) => pond.go('/account'),
 	'a lesson without parts': async (pond) => void (await pond.newLesson('Empty')),
 	Stage: async (pond) => {
 		await demo(pond, '/stage');
@@ -254,24 +254,24 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('heading', { level: 1 }).waitFor();
 	},
 	Settings: async (pond) => {
-		await pond.open('/');
+		await pond.go('/');
 		await pond.page.keyboard.press(',');
 	},
 	Keys: async (pond) => {
-		await pond.open('/lessons');
+		await pond.go('/lessons');
 		await pond.page.keyboard.press('Shift+?');
 	},
 	'Put into a lesson': async (pond) => {
-		await pond.open('/');
+		await pond.go('/');
 		await pond.page.keyboard.press('a');
 	},
-	Class: (pond) => pond.open('/class'),
+	Class: (pond) => pond.go('/class'),
 	'Class, a new one': async (pond) => {
-		await pond.open('/class');
+		await pond.go('/class');
 		await pond.page.getByRole('button', { name: 'Another class' }).click();
 	},
 	'Class, links': async (pond) => {
-		await pond.open('/class');
+		await pond.go('/class');
 		await pond.page.getByRole('button', { name: 'All links on paper' }).click();
 	},
 	Practice: (pond) => practice(pond),
@@ -301,7 +301,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('button', { name: 'Follow the class' }).click();
 		await pond.page.getByRole('button', { name: 'Parts and sheet' }).click();
 	},
-	'Following, by a code': (pond) => pond.open('/follow'),
+	'Following, by a code': (pond) => pond.go('/follow'),
 	'nothing here': (pond) => pond.open('/nowhere'),
 	// Whoever signs out comes last.
 	'Signing in': async (pond) => {
@@ -317,14 +317,14 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 const AT_ODDS = 'C4B: sl next 2 sts to cn and hold in front, k2, k2 from cn\nT3F\nmarmalade: stir';
 
 async function bench(pond: Pond, address: string, panel: string) {
-	await pond.open(address);
+	await pond.go(address);
 	await pond.page.getByRole('tab', { name: panel, exact: true }).click();
 }
 
 /** The exercises of a learner of the demo. */
 async function practice(pond: Pond): Promise<void> {
 	const [, link] = /link:"([\w-]{22})"/.exec(await (await pond.page.request.get('/class')).text())!;
-	await pond.open(`/practice/${link}`);
+	await pond.go(`/practice/${link}`);
 	await pond.page.getByRole('button', { name: 'Begin' }).waitFor();
 }
 
@@ -345,7 +345,7 @@ async function follow(pond: Pond): Promise<void> {
 	const opened = await pond.page.request.post(`/api${address}/following`, {
 		data: { followingId: crypto.randomUUID(), moment: MOMENT }
 	});
-	await pond.open(`/follow/${((await opened.json()) as { code: string }).code}`);
+	await pond.go(`/follow/${((await opened.json()) as { code: string }).code}`);
 	// As on somebody's first time.
 	await pond.page.evaluate(() => localStorage.clear());
 	await pond.reload();
@@ -358,11 +358,11 @@ async function windowOf(pond: Pond, as: 'class' | 'notes') {
 	await demo(leading, '/stage', 'copy');
 	await leading.page.keyboard.press('j');
 	await leading.page.getByTestId('following').waitFor();
-	await pond.open(`${new URL(leading.page.url()).pathname}?as=${as}`);
+	await pond.go(`${new URL(leading.page.url()).pathname}?as=${as}`);
 }
 
 async function piece(pond: Pond): Promise<void> {
-	await pond.open('/log');
+	await pond.go('/log');
 	await pond.page.getByRole('link', { name: /^Strip for the strap/ }).click();
 	await pond.page.waitForURL(/\/log\/[0-9a-f-]{36}$/);
 	await awake(pond.page);
@@ -370,7 +370,7 @@ async function piece(pond: Pond): Promise<void> {
 }
 
 async function swatch(pond: Pond) {
-	await pond.open(await pond.addressOf('/swatches', 'Draught-stopper eel'));
+	await pond.go(await pond.addressOf('/swatches', 'Draught-stopper eel'));
 	await pond.page.getByTestId('now').waitFor();
 }
 
@@ -383,12 +383,12 @@ async function beside({ page }: Pond) {
 /** Opens the demo lesson, or a copy where something is written into it: other tests look at the demo lesson as well. */
 async function demo(pond: Pond, view = '', which: 'itself' | 'copy' = 'itself') {
 	const address = await pond.demoLesson();
-	if (which === 'itself') return pond.open(address + view);
+	if (which === 'itself') return pond.go(address + view);
 	const lesson = crypto.randomUUID();
 	await pond.page.request.post(`/api${address}/copies`, {
 		data: { lessonId: lesson, title: 'A copy to write in' }
 	});
-	await pond.open(`/lessons/${lesson}${view}`);
+	await pond.go(`/lessons/${lesson}${view}`);
 }
 
 /** A lesson with slack and finishing in it. */
@@ -401,7 +401,7 @@ async function slack(pond: Pond) {
 }
 
 async function course(pond: Pond) {
-	await pond.open('/lessons');
+	await pond.go('/lessons');
 	await pond.page.keyboard.press('d');
 	const dialog = pond.page.getByRole('dialog');
 	await dialog.getByLabel('Crosses to teach').fill('2/2 RC, 2/2 LC, 3/3 RC, 2/1 LPC');
@@ -440,12 +440,12 @@ async function faults(page: Page): Promise<string[]> {
 	);
 }
 
-/** Views that are looked at one after another in one window, which then has most of what they are made of. */
-const AT_A_TIME = 6;
+/** Tests, each of which looks at views of different pages in one window, which is quicker than to open a page anew. */
+const TESTS = 15;
 const views = Object.entries(VIEWS);
 
-for (let first = 0; first < views.length; first += AT_A_TIME) {
-	const some = views.slice(first, first + AT_A_TIME);
+for (let nth = 0; nth < TESTS; nth++) {
+	const some = views.filter((_, i) => i % TESTS === nth);
 	const names = some.map(([name]) => name).join('; ');
 	test(`accessible by day and evening, wide and on a phone: ${names}`, async ({ pond, page }) => {
 		for (const [name, come] of some) {

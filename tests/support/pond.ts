@@ -139,6 +139,23 @@ export class Pond {
 		await awake(this.page);
 	}
 
+	/** Goes to another page as a link does, where one could be pressed: it takes a third of the time. */
+	async go(address: string): Promise<void> {
+		const here = new URL(this.page.url()).pathname;
+		const linked = await this.page.evaluate((to) => {
+			const link = Object.assign(document.createElement('a'), { href: to });
+			const awake = 'ready' in document.documentElement.dataset;
+			if (!awake || document.querySelector('dialog[open]') || link.pathname === location.pathname)
+				return false;
+			document.body.append(link);
+			link.click();
+			link.remove();
+			return true;
+		}, address);
+		if (linked) await this.page.waitForURL(({ pathname }) => pathname !== here);
+		else await this.open(address);
+	}
+
 	async reload(): Promise<void> {
 		await this.page.reload();
 		await awake(this.page);
