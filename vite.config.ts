@@ -24,16 +24,17 @@ export default defineConfig({
 		rolldownOptions: {
 			output: {
 				// Fewer files for a page to ask for, and less to send: what every page needs comes in one, and so do the many
-				// small modules that most pages share.
+				// small modules that most pages share, and what crossings are to any page that has them.
 				codeSplitting: {
 					groups: [
 						{ name: 'frame', test: /node_modules\/(svelte|@sveltejs\/kit|esm-env|clsx)\// },
 						{
 							name: 'shared',
-							test: new RegExp(`src/lib/(?!${APART.join('|')})`),
+							test: new RegExp(`src/(lib/(?!${APART.join('|')})|core/(result|english|naming/numbers)[.])`),
 							minShareCount: 6,
 							maxModuleSize: 3000
-						}
+						},
+						{ name: 'crossing', test: /src\/core\/(technique|hands|naming|ways)\//, minShareCount: 20 }
 					]
 				}
 			}
