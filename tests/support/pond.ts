@@ -51,7 +51,10 @@ export const test = base.extend<{ pond: Pond; ownWindow: boolean }, { server: Po
 			const complaints: string[] = [];
 			page.on('console', (message) => {
 				// A server that is away on purpose is the browser's to complain about.
-				if (message.type() === 'error' && !/Failed to load resource|when fetching the script/.test(message.text()))
+				if (
+					message.type() === 'error' &&
+					!/Failed to load resource|when fetching the script/.test(message.text())
+				)
 					complaints.push(message.text());
 			});
 			page.on('pageerror', (error) => complaints.push(String(error)));
