@@ -1,11 +1,7 @@
-import type { Browser, BrowserContext, CDPSession } from '@playwright/test';
+import type { Browser, BrowserContext, BrowserContextOptions, CDPSession } from '@playwright/test';
 
-/** How a test wants its window. */
-export interface Wanted {
-	readonly viewport: { width: number; height: number } | null;
-	readonly reducedMotion?: 'reduce' | 'no-preference' | null;
-	readonly cookies: Parameters<BrowserContext['addCookies']>[0];
-}
+/** How a test wants its window: what can be said of a context that is there already. */
+type Wanted = Pick<BrowserContextOptions, 'viewport' | 'reducedMotion' | 'storageState'>;
 
 /**
  * The window that tests on one worker share. What it has read of the app it keeps, as a teacher's browser does, and a page
@@ -22,7 +18,7 @@ export class KeptWindow {
 	}
 
 	/** Its only page is empty, and sized and signed in as is wanted. */
-	async lend({ viewport, reducedMotion, cookies }: Wanted): Promise<BrowserContext> {
+	async lend({ viewport, reducedMotion, storageState }: Wanted): Promise<BrowserContext> {
 		if (!this.#opened) {
 			const context = await this.#browser.newContext();
 			this.#opened = { context, tools: await context.newCDPSession(await context.newPage()) };
@@ -32,7 +28,7 @@ export class KeptWindow {
 		if (viewport) await page.setViewportSize(viewport);
 		await page.emulateMedia({ media: null, colorScheme: null, reducedMotion });
 		await context.clearCookies();
-		await context.addCookies(cookies);
+		if (typeof storageState === 'object') await context.addCookies(storageState.cookies);
 		return context;
 	}
 

@@ -6,63 +6,63 @@ import { draftLesson } from '../../src/core/planning/draft';
 import { unwrap } from '../../src/core/result';
 import { KeptWindow } from './keptWindow';
 
+interface OfTest {
+	pond: Pond;
+	/** for a test that leaves traces which no window can be rid of, as a clock */
+	ownWindow: boolean;
+}
+interface OfWorker {
+	server: PondServer;
+	kept: KeptWindow;
+}
+
 /** Tests with a Pond Loop of their own, and a page that fails the test when its console complains. */
-export const test = base.extend<{ pond: Pond; ownWindow: boolean }, { server: PondServer; kept: KeptWindow }>(
-	{
-		server: [
-			// eslint-disable-next-line no-empty-pattern -- Playwright wants the first argument taken apart
-			async ({}, use) => {
-				const server = await PondServer.make();
-				await use(server);
-				await server.remove();
-			},
-			{ scope: 'worker', timeout: 60_000 }
-		],
-		baseURL: async ({ server }, use) => use(server.address),
-		// Signed in as the demo teacher, unless a test says otherwise.
-		storageState: async ({ server }, use) => use(await server.demoState()),
-		kept: [
-			async ({ browser, server }, use) => {
-				const kept = new KeptWindow(browser, server.address);
-				await use(kept);
-				await kept.close();
-			},
-			{ scope: 'worker' }
-		],
-		// For a test that leaves traces which no window can be rid of.
-		ownWindow: [false, { option: true }],
-		context: async (
-			{ browser, server, kept, ownWindow, serviceWorkers, hasTouch, viewport, contextOptions },
-			use
-		) => {
-			if (ownWindow || hasTouch || serviceWorkers === 'allow') {
-				const context = await browser.newContext();
-				await use(context);
-				await context.close();
-				return;
-			}
-			const { reducedMotion } = contextOptions;
-			const { cookies } = await server.demoState();
-			await use(await kept.lend({ viewport, reducedMotion, cookies }));
-			await kept.takeBack();
+export const test = base.extend<OfTest, OfWorker>({
+	server: [
+		// eslint-disable-next-line no-empty-pattern -- Playwright wants the first argument taken apart
+		async ({}, use) => {
+			const server = await PondServer.make();
+			await use(server);
+			await server.remove();
 		},
-		page: async ({ context }, use) => use(context.pages()[0] ?? (await context.newPage())),
-		pond: async ({ page }, use) => {
-			const complaints: string[] = [];
-			page.on('console', (message) => {
-				// A server that is away on purpose is the browser's to complain about.
-				if (
-					message.type() === 'error' &&
-					!/Failed to load resource|when fetching the script/.test(message.text())
-				)
-					complaints.push(message.text());
-			});
-			page.on('pageerror', (error) => complaints.push(String(error)));
-			await use(new Pond(page));
-			expect(complaints).toEqual([]);
-		}
+		{ scope: 'worker', timeout: 60_000 }
+	],
+	kept: [
+		async ({ browser, server }, use) => {
+			const kept = new KeptWindow(browser, server.address);
+			await use(kept);
+			await kept.close();
+		},
+		{ scope: 'worker' }
+	],
+	baseURL: async ({ server }, use) => use(server.address),
+	// Signed in as the demo teacher, unless a test says otherwise.
+	storageState: async ({ server }, use) => use(await server.demoState()),
+	ownWindow: [false, { option: true }],
+	context: async (
+		{ browser, kept, ownWindow, serviceWorkers, hasTouch, viewport, contextOptions, storageState },
+		use
+	) => {
+		const own = ownWindow || hasTouch || serviceWorkers === 'allow';
+		const context = await (own
+			? browser.newContext()
+			: kept.lend({ viewport, storageState, reducedMotion: contextOptions.reducedMotion }));
+		await use(context);
+		await (own ? context.close() : kept.takeBack());
+	},
+	page: async ({ context }, use) => use(context.pages()[0] ?? (await context.newPage())),
+	pond: async ({ page }, use) => {
+		const complaints: string[] = [];
+		page.on('console', (message) => {
+			// A server that is away on purpose is the browser's to complain about.
+			const away = /Failed to load resource|when fetching the script/.test(message.text());
+			if (message.type() === 'error' && !away) complaints.push(message.text());
+		});
+		page.on('pageerror', (error) => complaints.push(String(error)));
+		await use(new Pond(page));
+		expect(complaints).toEqual([]);
 	}
-);
+});
 
 export { expect };
 
