@@ -88,6 +88,7 @@ test('two phones follow through two servers, one of them left-handed and one ser
 		await expect(right.getByRole('button', { name: 'I have it' })).toHaveAttribute('aria-pressed', 'false');
 
 		// Back by herself, while the class goes on; and back to it by one press.
+		await expect(where(left)).toHaveText('With the class · step 3 of 6');
 		await left.keyboard.press('ArrowLeft');
 		await expect(where(left)).toHaveText('By yourself · step 2 of 6');
 		await expect(page.getByText('at “Show 2/2 LC with a cable needle”, step 2')).toBeVisible();

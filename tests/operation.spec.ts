@@ -14,7 +14,7 @@ import { request as ask } from 'node:http';
 import { join } from 'node:path';
 import pg from 'pg';
 import { PondServer, runScript, startOnce } from '../scripts/lib/pondServer.mjs';
-import { freePort } from '../scripts/lib/postgres.mjs';
+import { freePort } from '../scripts/lib/ports.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
 import { smallDisk } from '../scripts/lib/smallDisk.mjs';
 import { temporaryFolder } from '../scripts/lib/temporaryFolder.mjs';

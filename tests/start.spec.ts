@@ -5,7 +5,7 @@ import { createServer } from 'node:net';
 import { join } from 'node:path';
 import pg from 'pg';
 import { PondServer, startOnce } from '../scripts/lib/pondServer.mjs';
-import { freePort } from '../scripts/lib/postgres.mjs';
+import { freePort } from '../scripts/lib/ports.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
 import { temporaryFolder } from '../scripts/lib/temporaryFolder.mjs';
 import { expect, test } from './support/pond';

@@ -1,13 +1,17 @@
+import { once } from 'node:events';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { freePort } from './ports.mjs';
 import { hostsOf } from './hosts.mjs';
 import { checkNode } from './install.mjs';
 import { refusedByHead } from './limits.mjs';
 import { LogFile, putAside } from './logFile.mjs';
 import { startOptions } from './options.mjs';
 import { Refusal } from './refusal.mjs';
+import { checkPort } from './serve.mjs';
 import { nextTurn, turn } from './turn.mjs';
 
 describe('starting', () => {
@@ -18,6 +22,25 @@ describe('starting', () => {
 		expect(() => checkNode('18.20.0')).toThrow(Refusal);
 		expect(() => checkNode('20.19.0')).not.toThrow();
 		expect(() => checkNode('22.1.0')).not.toThrow();
+	});
+
+	it('picks a port that is free, and that no connection going out could be given', async () => {
+		const range = readFileSync('/proc/sys/net/ipv4/ip_local_port_range', 'utf8');
+		const [firstGiven] = range.trim().split(/\s+/).map(Number);
+		for (let tries = 0; tries < 20; tries++) {
+			const port = await freePort();
+			expect(port).toBeLessThan(firstGiven);
+			await expect(checkPort({ port, host: '127.0.0.1' })).resolves.toBeUndefined();
+		}
+	});
+
+	it('waits a moment for a port that is about to be let go of', async () => {
+		const port = await freePort();
+		const holder = createServer().listen(port, '127.0.0.1');
+		await once(holder, 'listening');
+		setTimeout(() => holder.close(), 250);
+		await expect(checkPort({ port, host: '127.0.0.1' })).resolves.toBeUndefined();
+		expect(holder.listening).toBe(false);
 	});
 
 	it('takes its options, and a whole path for the data', () => {

@@ -1,7 +1,7 @@
 import { execFileSync, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { freePort } from './postgres.mjs';
+import { freePort } from './ports.mjs';
 import { root } from './root.mjs';
 import { temporaryFolder } from './temporaryFolder.mjs';
 

@@ -14,8 +14,8 @@ import {
 	statfsSync,
 	writeFileSync
 } from 'node:fs';
-import { createServer } from 'node:net';
 import { join } from 'node:path';
+import { freePort } from './ports.mjs';
 import { postgresPrograms } from './install.mjs';
 import { putAside } from './logFile.mjs';
 import { Refusal } from './refusal.mjs';
@@ -335,18 +335,6 @@ async function startOnce(pg, data, port) {
  */
 async function stopCluster(pg, cluster) {
 	await pg('pg_ctl', ['-D', cluster, '-m', 'fast', '-w', '-t', '30', 'stop']);
-}
-
-/** @returns {Promise<number>} a port on loopback that nobody has */
-export function freePort() {
-	return new Promise((resolve, reject) => {
-		const server = createServer();
-		server.once('error', reject);
-		server.listen(0, '127.0.0.1', () => {
-			const { port } = /** @type {import('node:net').AddressInfo} */ (server.address());
-			server.close(() => resolve(port));
-		});
-	});
 }
 
 const lastLine = (/** @type {string} */ text) => text.trim().split('\n').at(-1) ?? '';

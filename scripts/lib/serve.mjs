@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { hostsOf, isLoopback } from './hosts.mjs';
 import { refuse, refusedByHead } from './limits.mjs';
+import { whyNot } from './ports.mjs';
 import { Refusal } from './refusal.mjs';
 import { root } from './root.mjs';
 
@@ -17,19 +18,22 @@ const GRACE_MS = 4_000;
 /** How long a connection that rests is kept: longer than proxies keep theirs, or one would ask on it just as we close it. */
 const KEPT_MS = 75_000;
 
+/** How long one that was killed may take until its processes have let go of their port. */
+const LETTING_GO_MS = 3_000;
+
 /**
  * @typedef {{ port: number, host: string, cert?: string, key?: string, origin?: string }} Where
  *
  * Refuses a port that another program has, before anything else is done.
  * @param {Where} where
- * @returns {Promise<void>}
  */
-export function checkPort({ port, host }) {
-	return new Promise((resolve, reject) => {
-		const server = createServer();
-		server.once('error', (error) => reject(portRefusal(error, port, host)));
-		server.listen(port, host, () => server.close(() => resolve()));
-	});
+export async function checkPort({ port, host }) {
+	for (let waited = 0; ; waited += 100) {
+		const error = await whyNot(port, host);
+		if (!error) return;
+		if (error.code !== 'EADDRINUSE' || waited >= LETTING_GO_MS) throw portRefusal(error, port, host);
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	}
 }
 
 /**
