@@ -48,7 +48,8 @@ const FLAGS = ['search', 'large', 'compact'] as const;
 type Flag = (typeof FLAGS)[number];
 
 const NAME: readonly OptionName[] = ['count', 'centre', 'medium', 'groups', 'width', 'parked'];
-const SAY: readonly OptionName[] = [...NAME, 'hand', 'keep', 'terms'];
+const HANDS: readonly OptionName[] = ['hand', 'keep'];
+const SAY: readonly OptionName[] = [...NAME, ...HANDS, 'terms'];
 const WAY: readonly (OptionName | Flag)[] = [...SAY, 'needles', 'yarn', 'level', 'mounts', 'search'];
 
 /** What each verb takes. */
@@ -58,19 +59,19 @@ const TAKEN = {
 	say: SAY,
 	ways: WAY,
 	play: WAY,
-	rows: ['count', 'centre', 'size', 'medium'],
+	rows: ['count', 'centre', 'size', 'medium', ...HANDS],
 	chart: ['count', 'centre', 'size', 'medium'],
 	draft: [],
 	'check-lesson': [],
 	claims: [],
 	learn: [],
 	plan: [],
-	drill: [],
-	grade: [],
-	slip: [...NAME, 'way', 'off'],
-	diagnose: NAME,
-	mends: [...NAME, 'way', 'off', 'rows', 'at', 'worked'],
-	handout: ['as', 'out', 'paper', 'hand', 'keep', 'yarn-hand', 'terms', 'school', 'large', 'compact']
+	drill: HANDS,
+	grade: HANDS,
+	slip: [...NAME, ...HANDS, 'way', 'off'],
+	diagnose: [...NAME, ...HANDS],
+	mends: [...NAME, ...HANDS, 'way', 'off', 'rows', 'at', 'worked'],
+	handout: ['as', 'out', 'paper', ...HANDS, 'yarn-hand', 'terms', 'school', 'large', 'compact']
 } satisfies Record<string, readonly (OptionName | Flag)[]>;
 
 /** Options as they were given, each read into its type. */

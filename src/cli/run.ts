@@ -1,10 +1,9 @@
-import { fabricOf, sizeWorked } from '../core/fabric/fabric';
+import { sizeWorked } from '../core/fabric/fabric';
 import { printChart } from '../core/formats/chart';
 import { claimsAsked } from '../core/formats/claims';
 import { bedFor, diagnoseAsked } from '../core/formats/faults';
 import { firstFault, looksOf } from '../core/faults/fault';
-import { asMeant, mendsOf } from '../core/faults/mends';
-import { seenOf } from '../core/faults/seen';
+import { mendsOf } from '../core/faults/mends';
 import { firstBedFault } from '../core/faults/bedSlips';
 import { BED_SLIPS, HAND_SLIPS, type BedSlip, type HandSlip } from '../core/faults/slipIds';
 import { learnAsked, planAsked } from '../core/formats/measures';
@@ -14,6 +13,7 @@ import { parseJson } from '../core/formats/json';
 import { parseBrief, parseLesson } from '../core/formats/lesson';
 import { parseBedMoves, parseMoves } from '../core/formats/moves';
 import { readNameOrJson } from '../core/formats/name';
+import { rowsAsked } from '../core/formats/rows';
 import { bedOutcome, playBed } from '../core/hands/bed';
 import { framesOf, outcome, play } from '../core/hands/play';
 import type { Move } from '../core/hands/moves';
@@ -23,6 +23,7 @@ import { draftLesson } from '../core/planning/draft';
 import { fault, good, mapResult, type Result } from '../core/result';
 import type { Crossing } from '../core/crossing/crossing';
 import { bedWaysOf, type BedWay } from '../core/ways/bed';
+import { handed, handsAt, RIGHT_HANDS, seenBy, type Hands } from '../core/ways/handed';
 import { wayOf, waysOf, type Way, type WayOptions } from '../core/ways/ways';
 import { isBed, type Bed } from '../core/technique/medium';
 import type { ReadOptions } from '../core/naming/reading';
@@ -163,7 +164,9 @@ function answerPlayBed(asked: Given, crossing: Crossing, said: object, medium: B
 
 function answerRows(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('rows', args, []);
-	return asked.ok ? fabricOf(input, nameOptions(asked.value), asked.value.options.size) : asked;
+	return asked.ok
+		? rowsAsked(input, nameOptions(asked.value), asked.value.options.size, handsOf(asked.value))
+		: asked;
 }
 
 function answerChart(args: readonly string[], input: string): Result<unknown> {
@@ -194,35 +197,38 @@ function answerCheck(args: readonly string[], input: string): Result<unknown> {
 	return mapResult(parsedScript(input, parseLesson), (lesson) => checkLesson(lesson));
 }
 
-/** A verb whose matter is JSON on standard input, and that has no options. */
+/** A verb whose matter is JSON on standard input, and that has no options but whose hands it is for. */
 function asJson(
 	verb: 'claims' | 'learn' | 'plan' | 'drill' | 'grade',
-	answer: (json: unknown) => Result<unknown>
+	answer: (json: unknown, hands: Partial<Hands>) => Result<unknown>
 ): Answer {
 	return (args, input) => {
 		const asked = given(verb, args, []);
-		return asked.ok ? parsedScript(input, answer) : asked;
+		if (!asked.ok) return asked;
+		const { hand, keep } = asked.value.options;
+		return parsedScript(input, (json) => answer(json, onlyGiven({ hand, keep })));
 	};
 }
 
 function answerDiagnose(args: readonly string[], input: string): Result<unknown> {
 	const asked = given('diagnose', args, []);
 	if (!asked.ok) return asked;
-	return parsedScript(input, (json) => diagnoseAsked(json, nameOptions(asked.value)));
+	return parsedScript(input, (json) => diagnoseAsked(json, nameOptions(asked.value), handsOf(asked.value)));
 }
 
 function answerSlip(args: readonly string[]): Result<unknown> {
 	const asked = given('slip', args, ['a name', 'a slip']);
 	if (!asked.ok) return asked;
 	const found = faultAsked(asked.value, nameOptions(asked.value));
-	return mapResult(found, ({ crossing, said, made: { slip, way, moves, result, seen } }) => ({
+	const hands = handsOf(asked.value);
+	return mapResult(found, ({ played, said, made }) => ({
 		...said,
-		slip,
-		way: way.id,
-		moves,
-		result,
-		seen,
-		looks: looksOf(seen, seenOf(crossing, asMeant(crossing), 0))
+		slip: made.slip,
+		way: made.way.id,
+		moves: made.moves,
+		result: made.result,
+		seen: seenBy(made.seen, hands),
+		looks: looksOf(played, made, hands)
 	}));
 }
 
@@ -238,28 +244,34 @@ function answerMends(args: readonly string[]): Result<unknown> {
 	// The width is the row's, never the name's.
 	const found = faultAsked(asked.value, { ...nameOptions(asked.value), width: undefined });
 	if (!found.ok) return found;
-	const { crossing, said, made } = found.value;
+	const { played, said, made } = found.value;
 	const place = { rows, width, at, worked: worked !== 'no' };
 	const bed = bedOf(asked.value);
-	const again = bed ? bedWaysOf(crossing, bed).at(0) : undefined;
-	return mapResult(mendsOf(crossing, made, place, again), (mends) => ({ ...said, mends }));
+	const again = bed ? bedWaysOf(played, bed).at(0) : undefined;
+	return mapResult(mendsOf(played, made, place, again), (mends) => ({ ...said, mends }));
 }
 
-/** The slip that is asked about, played, with the first way that can make it or the one that is given. */
+/** The slip that is asked about, played by the hands that are given, with the first way that can make it or the one that is given. */
 function faultAsked(asked: Given, options: ReadOptions) {
 	const { off, way } = asked.options;
 	const bed = bedFor(asked.options.medium);
 	if (!bed.ok) return bed;
 	const named = firstReading(asked, options);
 	if (!named.ok) return named;
-	const { crossing, said } = named.value;
+	const { said } = named.value;
+	const { played } = handed(named.value.crossing, handsOf(asked), asked.options.medium);
 	const [, word] = asked.words;
 	const known: readonly string[] = bed.value ? BED_SLIPS : HAND_SLIPS;
 	if (!known.includes(word)) return fault('unreadable', `“${word}” is no slip; give ${known.join(', ')}.`);
 	const made = bed.value
-		? firstBedFault(crossing, word as BedSlip, bed.value, way)
-		: firstFault(crossing, word as HandSlip, off, way);
-	return mapResult(made, (one) => ({ crossing, said, made: one }));
+		? firstBedFault(played, word as BedSlip, bed.value, way)
+		: firstFault(played, word as HandSlip, off, way);
+	return mapResult(made, (one) => ({ played, said, made: one }));
+}
+
+/** Whose hands a command is for. */
+function handsOf({ options: { hand, keep, medium } }: Given): Hands {
+	return handsAt({ ...RIGHT_HANDS, ...onlyGiven({ hand, keep }) }, medium ?? 'hand');
 }
 
 function bedOf({ options }: Given): Bed | null {

@@ -24,6 +24,17 @@ export function frontToBack(stitches: number, over: readonly Pair[]): number[] |
 	return laid;
 }
 
+/**
+ * Every position that lies in front of at least one other, lowest first: what “in front” means wherever it is asked. A group
+ * between two others lies in front too.
+ */
+export const inFront = (over: Crossing['over']): number[] => distinct(over.map(([front]) => front));
+
+/** Every position that lies behind at least one other, lowest first. */
+export const inBehind = (over: Crossing['over']): number[] => distinct(over.map(([, behind]) => behind));
+
+const distinct = (positions: readonly number[]): number[] => [...new Set(positions)].sort((a, b) => a - b);
+
 /** How deep the stitches that change places lie, lowest number first. */
 export interface Depths {
 	/** over others and under none */

@@ -135,7 +135,10 @@ function oneOf(action: Action): string | null {
 }
 
 /** Units as a row says them: equal neighbours are counted, `k3`; `as they face` to the end where all of it is that. */
-export function textOfUnits(units: readonly Unit[]): string {
+export const textOfUnits = (units: readonly Unit[]): string => wordsOfUnits(units).join(', ');
+
+/** The same word by word. */
+export function wordsOfUnits(units: readonly Unit[]): string[] {
 	const words: string[] = [];
 	for (let i = 0; i < units.length;) {
 		const { text, kind } = units[i];
@@ -144,7 +147,7 @@ export function textOfUnits(units: readonly Unit[]): string {
 		words.push(...counted(text, run, kind === 'stitch', run === units.length));
 		i += run;
 	}
-	return words.join(', ');
+	return words;
 }
 
 function counted(text: string, run: number, stitch: boolean, whole: boolean): string[] {

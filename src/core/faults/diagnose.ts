@@ -36,8 +36,8 @@ export interface Diagnosis {
 export const QUESTIONS: Readonly<Record<SeenField, string>> = {
 	count: 'How many stitches are there now?',
 	lean: 'Which way does the rope lean?',
-	front: 'How many stitches lie over the one that lies furthest behind?',
-	behind: 'How many stitches lie under the front one?',
+	front: 'How many stitches lie in front of another?',
+	behind: 'How many stitches lie behind another?',
 	faces: 'Where does it show bumps, and where is it smooth?',
 	twisted: 'How many stitches look crossed at their base?',
 	ladder: 'Is there a ladder?',

@@ -6,8 +6,11 @@ import type { BedWay } from '../ways/bed';
 import { HAND_SLIPS, type BedSlip, type HandSlip } from './slipIds';
 import { madeBy, startOf, type HandState } from '../hands/state';
 import { fault, good, type Result } from '../result';
+import { inBehind, inFront } from '../crossing/depth';
+import { counted } from '../naming/numbers';
+import { seenBy, type Hands } from '../ways/handed';
 import { waysOf, type Way } from '../ways/ways';
-import { seenOf, type MadeCloth, type Seen } from './seen';
+import { asMeant, seenOf, type MadeCloth, type Seen } from './seen';
 import { slippedScript } from './slips';
 
 /** Rows by which a cross comes too late, where nobody says how many. */
@@ -94,8 +97,13 @@ function apartFrom(state: HandState, left: number): HandState {
 	return { ...state, loose: [...state.loose.slice(0, -1), alone, { ...group, stitches: others }] };
 }
 
-/** What gives a slip away, told from what is seen beside what should be. */
-export function looksOf(seen: Seen, meant: Seen): string {
+/** A cloth as it is looked at: what eyes tell of it, and what hands made. */
+export type Looked = Pick<Fault, 'seen' | 'result'>;
+
+/** What gives a slip away, told from what is seen beside what should be, as the fabric of these hands shows it. */
+export function looksOf(crossing: Crossing, { seen: played, result }: Looked, hands: Pick<Hands, 'hand'>): string {
+	const meant = seenBy(seenOf(crossing, asMeant(crossing), 0), hands);
+	const seen = seenBy(played, hands);
 	const said: string[] = [];
 	if (seen.ladder) said.push('A stitch hangs open, and a ladder runs from it.');
 	else if (seen.count !== meant.count)
@@ -109,18 +117,47 @@ export function looksOf(seen: Seen, meant: Seen): string {
 				: `The rope leans ${seen.lean === 'mixed' ? 'both ways' : seen.lean}, not ${meant.lean === 'mixed' ? 'both ways' : meant.lean}.`
 		);
 	else if (!seen.ladder && (seen.front !== meant.front || seen.behind !== meant.behind))
-		said.push(`${seen.front} lie over ${seen.behind}, where ${meant.front} should lie over ${meant.behind}.`);
+		said.push(`${depthsSaid(crossing, result)}.`);
 	if (!seen.ladder && seen.faces !== meant.faces)
 		said.push('Bumps show where it should be smooth, or smooth stitches among the bumps.');
-	if (seen.twisted > meant.twisted)
+	const twisted = seen.twisted - meant.twisted;
+	if (twisted > 0)
 		said.push(
-			seen.twisted - meant.twisted === 1
-				? 'One stitch is crossed at its base.'
-				: `${seen.twisted - meant.twisted} stitches are crossed at their base.`
+			twisted === 1 ? 'One stitch is crossed at its base.' : `${twisted} stitches are crossed at their base.`
+		);
+	const unworked = unworkedIn(crossing, result);
+	if (unworked > 0)
+		said.push(
+			`${unworked === 1 ? 'One stitch was' : `${unworked} stitches were`} not knitted: long, with the yarn lying past ${unworked === 1 ? 'it' : 'them'} in a bar.`
 		);
 	if (seen.offset !== 0)
 		said.push(
-			`The cross comes ${Math.abs(seen.offset)} ${Math.abs(seen.offset) === 1 ? 'row' : 'rows'} too ${seen.offset > 0 ? 'late' : 'early'}.`
+			`The cross comes ${counted(Math.abs(seen.offset), 'row')} too ${seen.offset > 0 ? 'late' : 'early'}.`
 		);
 	return said.join(' ') || 'Nothing shows: the cloth is as it should be.';
+}
+
+/**
+ * How many stitches lie in front and behind, beside how many should: counted from the whole order, since in a cross of three
+ * groups one may lie over another and under a third.
+ */
+export function depthsSaid(crossing: Pick<Crossing, 'over'>, made: Pick<MadeCloth, 'over'>): string {
+	const [is, should] = [made, crossing].map(({ over }) => {
+		const [front, behind] = [inFront(over), inBehind(over)];
+		const parted = front.every((position) => !behind.includes(position));
+		return { front: front.length, behind: behind.length, parted };
+	});
+	if (is.parted && should.parted && (is.front !== should.front || is.behind !== should.behind))
+		return `${counted(is.front, 'stitch lies', 'stitches lie')} over ${is.behind}, where ${should.front} should lie over ${should.behind}`;
+	if (is.front !== should.front)
+		return `${counted(is.front, 'stitch lies', 'stitches lie')} in front of another, where ${should.front} should`;
+	if (is.behind !== should.behind)
+		return `${counted(is.behind, 'stitch lies', 'stitches lie')} behind another, where ${should.behind} should`;
+	return 'The stitches lie over one another otherwise than they should';
+}
+
+/** Stitches that were passed by where they should have been worked. */
+function unworkedIn({ order, work }: Crossing, result: MadeCloth): number {
+	const meant = new Map(order.map((stitch, i) => [stitch, work[i]]));
+	return result.order.filter((stitch, i) => result.work[i] === 'sl' && meant.get(stitch) !== 'sl').length;
 }

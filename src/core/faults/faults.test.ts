@@ -6,12 +6,13 @@ import { sameCrossing } from '../crossing/crossing';
 import type { Move } from '../hands/moves';
 import { outcome, play } from '../hands/play';
 import { unwrap } from '../result';
+import { RIGHT_HANDS } from '../ways/handed';
 import { waysOf } from '../ways/ways';
 import { firstBedFault } from './bedSlips';
 import { diagnose } from './diagnose';
 import { faultOf, faultsOf, firstFault, looksOf } from './fault';
-import { asMeant, mendsOf, shortestWay } from './mends';
-import { seenOf, SEEN_FIELDS } from './seen';
+import { mendsOf, shortestWay } from './mends';
+import { asMeant, seenOf, SEEN_FIELDS } from './seen';
 import { BED_SLIPS, HAND_SLIPS } from './slipIds';
 
 const crosses = fc.oneof(twoGroupCrossing, anyCrossing({ groups: { min: 2, max: 3 }, most: 8 }));
@@ -93,17 +94,17 @@ describe('a slip', () => {
 
 	it('is told by what gives it away', () => {
 		const meant = crossing('2/2 RC');
-		const right = seenOf(meant, asMeant(meant), 0);
+		const right = { seen: seenOf(meant, asMeant(meant), 0), result: asMeant(meant) };
 		const looks = HAND_SLIPS.map((slip) => {
 			const fault = firstFault(meant, slip);
-			return fault.ok ? looksOf(fault.value.seen, right) : '';
+			return fault.ok ? looksOf(meant, fault.value, RIGHT_HANDS) : '';
 		});
 		expect(looks[0]).toBe('The rope leans left, not right.');
 		expect(looks[2]).toMatch(/no cross/);
 		expect(looks[8]).toMatch(/one stitch more/);
 		expect(looks[9]).toMatch(/ladder/);
 		expect(looks[10]).toMatch(/2 rows too late/);
-		expect(looksOf(right, right)).toMatch(/Nothing shows/);
+		expect(looksOf(meant, right, RIGHT_HANDS)).toMatch(/Nothing shows/);
 	});
 });
 
@@ -183,11 +184,18 @@ describe('the mends of a slip', () => {
 			['leave', 0, false],
 			['fake', 8, false]
 		]);
-		expect(ids('extra-loop')[0]).toEqual(['drop-loop', 1, true]);
+		expect(ids('extra-loop', { rows: 0 })[0]).toEqual(['drop-loop', 1, true]);
+		// Worked since, the loop is a column: it runs, and nothing drops off.
+		expect(ids('extra-loop')[0]).toEqual(['column', 2 * 6, true]);
+		expect(ids('extra-loop').map(([id]) => id)).not.toContain('drop-loop');
 		expect(ids('knitwise')[0]).toEqual(['column', 2 * 6 * 2, true]);
 		expect(ids('knitwise', { worked: false })[0]).toEqual(['turn', 2, true]);
 		expect(ids('wrong-end').find(([id]) => id === 'column')).toEqual(['column', 24, false]);
-		expect(ids('wrong-row').filter(([, , restores]) => restores)).toEqual([['unpick', 224, true]]);
+		// Two rows too late: its columns go down to the row where it belongs.
+		expect(ids('wrong-row').filter(([, , restores]) => restores)).toEqual([
+			['ladder', 2 * 4 * 8 + 8, true],
+			['unpick', 224, true]
+		]);
 		expect(ids('left-behind')[0]).toEqual(['column', 12, true]);
 	});
 

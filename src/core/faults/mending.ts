@@ -8,8 +8,8 @@ import { withYarn } from '../hands/yarn';
 import { fault, good, type Result } from '../result';
 import type { Bed } from '../technique/medium';
 import { clothOf, type Fault } from './fault';
-import { asMeant, LEAST_FAKE, wrongColumns, type Found, type Mend } from './mends';
-import type { MadeCloth } from './seen';
+import { ladderDepth, LEAST_FAKE, wrongColumns, type Found, type Mend } from './mends';
+import { asMeant, type MadeCloth } from './seen';
 
 /** One movement of a mend on the cloth, or of the hands that cross again. Stitches go by their place before the cross. */
 export type MendMove =
@@ -18,6 +18,7 @@ export type MendMove =
 	| { readonly do: 'unpick-row'; readonly stitches: number }
 	| { readonly do: 'cross'; readonly move: Move | BedMove }
 	| { readonly do: 'drop-loop' | 'leave' }
+	| { readonly do: 'let-run'; readonly rows: number }
 	| { readonly do: 'turn'; readonly stitch: number }
 	| { readonly do: 'sew'; readonly stitches: number };
 
@@ -59,9 +60,18 @@ export function mendScript(
 				...again,
 				...(rows > 0 ? [{ do: 'knit-on', rows } as const] : [])
 			];
-		case 'ladder':
-			return [...each(standing, 'let-down', rows + 1), ...again, ...each(crossing.order, 'hook-up', rows)];
+		case 'ladder': {
+			const { down, up } = ladderDepth(made.seen.offset, rows);
+			return [
+				...each(standing, 'let-down', down),
+				...each(crossing.order, 'hook-up', down - up - 1),
+				...again,
+				...each(crossing.order, 'hook-up', up)
+			];
+		}
 		case 'column':
+			if (made.slip === 'extra-loop')
+				return Array.from({ length: made.result.extraLoops }, () => ({ do: 'let-run', rows: rows + 1 }));
 			return wrongColumns(crossing, made).flatMap((stitch) => [
 				...(hanging.includes(stitch) ? [] : each([stitch], 'let-down', rows + 1)),
 				...each([stitch], 'hook-up', rows + 1)
@@ -130,9 +140,10 @@ function step(
 	switch (move.do) {
 		case 'let-down': {
 			const deep = open[move.stitch] + move.rows;
-			return deep <= rows + 1
+			const { down } = ladderDepth(state.offset, rows);
+			return deep <= down
 				? good({ ...state, open: { ...open, [move.stitch]: deep } })
-				: fault('conflict', `it would run below the row of the cross, ${rows + 1} rows down`);
+				: fault('conflict', `it would run below the row of the cross, ${down} rows down`);
 		}
 		case 'hook-up': {
 			const left = open[move.stitch] - move.rows;
@@ -156,6 +167,7 @@ function step(
 			return move.rows <= state.unpicked && state.unpicked <= rows
 				? good({ ...state, unpicked: state.unpicked - move.rows })
 				: fault('conflict', 'the row of the cross comes first');
+		case 'let-run':
 		case 'drop-loop':
 			return made.extraLoops > 0
 				? good({
@@ -209,7 +221,8 @@ function crossedAgain(
 	bed: Bed | undefined
 ): Result<MendState> {
 	const { rows, open, unpicked, hands } = state;
-	const free = unpicked > rows || crossing.order.every((stitch) => open[stitch] > rows);
+	const { up } = ladderDepth(state.offset, rows);
+	const free = unpicked > rows || crossing.order.every((stitch) => open[stitch] === up + 1);
 	if (!free) return fault('conflict', 'its stitches are not free yet');
 	const next = bed
 		? applyBed((hands as BedFrame | null) ?? bedOf(crossing.stitches), move as BedMove, bed)
@@ -227,13 +240,12 @@ const setOnBed = ({ order, over }: BedFrame): MadeCloth => ({
 
 /** The cloth once its stitches are crossed again: what stood above is still to be hooked up or knitted. */
 function crossedCloth(state: MendState, made: MadeCloth): MendState {
-	const whole = state.unpicked > state.rows;
+	// What was taken out whole is knitted again from the row of the cross on; columns that were let down, from where it belongs.
+	const rows = state.unpicked > state.rows ? state.rows : ladderDepth(state.offset, state.rows).up;
 	const open = Object.fromEntries(
-		Object.entries(state.open).map(([stitch, rows]) => [stitch, Math.min(rows, state.rows)])
+		Object.entries(state.open).map(([stitch, deep]) => [stitch, Math.min(deep, rows)])
 	);
-	// Only a row that was taken out whole can be put where it belongs.
-	const offset = whole ? 0 : state.offset;
-	return { ...state, made, open, offset, unpicked: Math.min(state.unpicked, state.rows), hands: null };
+	return { ...state, made, open, rows, offset: 0, unpicked: Math.min(state.unpicked, rows), hands: null };
 }
 
 /** The cloth is the crossing that was meant, no more twisted than its way leaves it, and nothing hangs open. */

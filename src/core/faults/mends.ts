@@ -6,7 +6,7 @@ import { counted } from '../naming/numbers';
 import { fault, good, type Result } from '../result';
 import { waysOf, type Way } from '../ways/ways';
 import type { Fault } from './fault';
-import { seenOf } from './seen';
+import { asMeant, seenOf } from './seen';
 
 /** Where a slip is found: whole rows knitted since, stitches in a row, the stitch at which the cross begins in its row. */
 export interface Found {
@@ -51,7 +51,7 @@ export function mendsOf(
 		unpick(crossing, way, found),
 		ladder(crossing, way, made, found),
 		...columns(crossing, made, found),
-		...loop(made),
+		...loop(made, found),
 		...turn(crossing, made, found),
 		...fake(crossing, made),
 		LEAVE
@@ -114,19 +114,30 @@ function unpick({ stitches }: Crossing, way: Again, { rows, width, at }: Found):
 	};
 }
 
-function ladder({ stitches }: Crossing, way: Again, { slip }: Fault, { rows }: Found): Mend {
+/**
+ * How many rows deep the columns of a cross are let down so that it can be made where it belongs, and how many rows stand
+ * above it then: a cross that came too late belongs on a row below its own, one that came too early on a row above.
+ */
+export function ladderDepth(offset: number, rows: number) {
+	return { down: rows + 1 + Math.max(0, offset), up: Math.max(0, rows + offset) };
+}
+
+function ladder({ stitches }: Crossing, way: Again, made: Fault, { rows }: Found): Mend {
+	const { down, up } = ladderDepth(made.seen.offset, rows);
+	const early = made.seen.offset < 0;
+	const to = made.slip === 'wrong-row' && !early ? ', to the row where the cross belongs' : '';
 	return {
 		id: 'ladder',
-		movements: 2 * stitches * (rows + 1) + way.movements,
-		// A cross on the wrong row is on the wrong row of every column.
-		restores: slip !== 'wrong-row',
+		movements: 2 * stitches * down + way.movements,
+		restores: true,
 		steps: [
-			`Let the ${stitches} columns of the cross down, ${rowsSaid(rows + 1)}.`,
+			`Let the ${stitches} columns of the cross down, ${rowsSaid(down)}${to}.`,
+			...(early ? ['Hook each column up again, uncrossed, to the row where the cross belongs.'] : []),
 			`Cross them again: ${way.title.toLowerCase()}.`,
-			`Hook each column up again, ${rowsSaid(rows)}, each stitch as it faces.`
+			`Hook each column up again, ${rowsSaid(up)}, each stitch as it faces.`
 		],
 		moves: way.moves,
-		because: `Only the columns of the cross: ${stitches} of them, ${rowsSaid(rows + 1)} deep.`
+		because: `Only the columns of the cross: ${stitches} of them, ${rowsSaid(down)} deep.`
 	};
 }
 
@@ -177,18 +188,32 @@ export function wrongColumns(
 	}
 }
 
-const loop = ({ slip, result }: Fault): Mend[] =>
-	slip === 'extra-loop'
-		? [
-				{
-					id: 'drop-loop',
-					movements: result.extraLoops,
-					restores: true,
-					steps: ['Drop the extra loop off the needle on the next row, and tug its neighbours even.'],
-					because: 'The loop was never a stitch: nothing runs when it is dropped.'
-				}
-			]
-		: [];
+/** A loop too many falls off by itself on the next row; once it was worked, it is a column that is let run. */
+function loop({ slip, result: { extraLoops } }: Fault, { rows }: Found): Mend[] {
+	if (slip !== 'extra-loop') return [];
+	if (rows === 0)
+		return [
+			{
+				id: 'drop-loop',
+				movements: extraLoops,
+				restores: true,
+				steps: ['Drop the extra loop off the needle on the next row, and tug its neighbours even.'],
+				because: 'The loop was never a stitch: nothing runs when it is dropped.'
+			}
+		];
+	return [
+		{
+			id: 'column',
+			movements: 2 * (rows + 1) * extraLoops,
+			restores: true,
+			steps: [
+				`Drop the stitch that was worked on the extra loop, and let its column run down ${rowsSaid(rows + 1)}.`,
+				'Tug the slack of each row into the stitches beside it.'
+			],
+			because: 'The loop has been worked since: its column runs down, and nothing is hooked up.'
+		}
+	];
+}
 
 const turn = (crossing: Crossing, made: Fault, { worked = true }: Found): Mend[] =>
 	!worked && (made.slip === 'knitwise' || made.slip === 'turned')
@@ -222,12 +247,6 @@ function fake(crossing: Crossing, { slip, seen }: Fault): Mend[] {
 		}
 	];
 }
-
-/** A crossing as a cloth that came out as it was meant. */
-export const asMeant = ({ order, over, work, stitches }: Crossing) => ({
-	...{ order, over, work, stitches, extraLoops: 0 },
-	twisted: order.filter((_, i) => work[i].endsWith('tbl')).sort((a, b) => a - b)
-});
 
 const LEAVE: Mend = {
 	id: 'leave',

@@ -57,3 +57,9 @@ export function seenOf(meant: Crossing, made: MadeCloth, offset: number): Seen {
 		offset
 	};
 }
+
+/** A crossing as a cloth that came out as it was meant. */
+export const asMeant = ({ order, over, work, stitches }: Crossing) => ({
+	...{ order, over, work, stitches, extraLoops: 0 },
+	twisted: order.filter((_, i) => work[i].endsWith('tbl')).sort((a, b) => a - b)
+});

@@ -8,9 +8,8 @@ import { scriptSteps, tellCrossed } from '../hands/steps';
 import type { Voice } from '../hands/voice';
 import { unwrap } from '../result';
 import type { Bed } from '../technique/medium';
+import { RIGHT_HANDS, type Hands } from '../ways/handed';
 import { looksOf, statesLeaving, type Fault } from './fault';
-import { asMeant } from './mends';
-import { seenOf } from './seen';
 import { SLIP_WORDS } from './words';
 
 /** A slip as a screen goes through it: its steps and states, and the step at which it happens. */
@@ -29,7 +28,7 @@ export function handSlipSteps(crossing: Crossing, fault: Fault, voice: Voice): S
 	const states = unwrap(statesLeaving(crossing.stitches, steps, left));
 	const slipsAt = firstOdd(steps, scriptSteps(fault.way.moves as readonly Move[]));
 	const told = steps.map((step, i) => tell(step, states[i], voice));
-	return { steps, states, told: withSlip(crossing, fault, told, slipsAt), slipsAt };
+	return { steps, states, told: withSlip(crossing, fault, told, slipsAt, voice), slipsAt };
 }
 
 /** A slip at a machine's bed or a loom's pegs, step by step. */
@@ -42,7 +41,7 @@ export function bedSlipSteps(crossing: Crossing, fault: Fault, medium: Bed): Sli
 	const odd = firstOdd(fault.moves as readonly BedMove[], meant);
 	const slipsAt = Math.min(odd, steps.length - 1);
 	const told = steps.map((step, i) => tellBed(step, states[i], medium));
-	return { steps, states, told: withSlip(crossing, fault, told, slipsAt), slipsAt };
+	return { steps, states, told: withSlip(crossing, fault, told, slipsAt, RIGHT_HANDS), slipsAt };
 }
 
 /** The first step that differs; the first of all where none does, as on a wrong row. */
@@ -52,14 +51,19 @@ function firstOdd(made: readonly unknown[], meant: readonly unknown[]): number {
 	return made.length < meant.length ? Math.max(0, made.length - 1) : 0;
 }
 
-function withSlip(crossing: Crossing, fault: Fault, told: readonly Told[], at: number): Told[] {
+function withSlip(
+	crossing: Crossing,
+	fault: Fault,
+	told: readonly Told[],
+	at: number,
+	hands: Pick<Hands, 'hand'>
+): Told[] {
 	const { order, over } = fault.result;
-	const right = seenOf(crossing, asMeant(crossing), 0);
 	const end = tellCrossed({ order, over });
 	return [
 		...told.map((one, i) =>
 			i === at ? { ...one, short: `Here: ${one.short}`, detail: SLIP_WORDS[fault.slip].here } : one
 		),
-		{ ...end, detail: looksOf(fault.seen, right) }
+		{ ...end, detail: looksOf(crossing, fault, hands) }
 	];
 }

@@ -111,7 +111,8 @@ export const MEND_SAID: Readonly<Record<Mend['id'], string>> = {
 	unpick: 'Unpick to the row of the cross, make it again, and knit on.',
 	ladder: 'Let only its columns down to the row of the cross, cross them again, and hook each up.',
 	column: 'Let only the wrong column down to the row of the cross, and hook it up as it should be.',
-	'drop-loop': 'Drop the extra loop on the next row, and tug its neighbours even.',
+	'drop-loop':
+		'Drop the extra loop on the next row, and tug its neighbours even; later, let the column on it run down to the cross.',
 	turn: 'Turn it on the needle, or work its other leg.',
 	fake: 'Or cover it with a sewn strand.',
 	leave: 'Leave it.'
@@ -157,6 +158,12 @@ export function tellMend(move: Exclude<MendMove, { do: 'cross' }>, purl: (stitch
 				short: 'Drop the loop',
 				sentence: 'Let the extra loop fall off the needle, on the next row.',
 				detail: 'It was never a stitch: nothing runs. Tug its neighbours even.'
+			};
+		case 'let-run':
+			return {
+				short: 'Let the loop run',
+				sentence: `Drop the stitch that was worked on the extra loop, and let its column run down ${counted(move.rows, 'row')}.`,
+				detail: 'It stops at the row of the cross, where it began. Tug the slack into the stitches beside it.'
 			};
 		case 'turn':
 			return {

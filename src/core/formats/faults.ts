@@ -4,6 +4,7 @@ import type { Crossing } from '../crossing/crossing';
 import { diagnose } from '../faults/diagnose';
 import type { ReadOptions } from '../naming/reading';
 import { fault, good, type Result } from '../result';
+import { handed, seenBy, type Hands } from '../ways/handed';
 import { isBed, type Bed, type Medium } from '../technique/medium';
 import { parseCrossing } from './crossing';
 import { parseShape } from './json';
@@ -12,7 +13,7 @@ import { readNameOrJson } from './name';
 const count = (least: number) => z.number().check(z.int(), z.minimum(least), z.maximum(100_000));
 
 /** What is seen of a cloth: any of it. */
-const seenShape = z.partial(
+export const seenShape = z.partial(
 	z.strictObject({
 		count: z.number().check(z.int()),
 		lean: z.enum(['right', 'left', 'none', 'mixed']),
@@ -35,8 +36,8 @@ export const diagnoseAskedShape = z.strictObject({
 	width: z.optional(count(1))
 });
 
-/** The causes of what is seen, from JSON. */
-export function diagnoseAsked(value: unknown, options: ReadOptions): Result<unknown> {
+/** The causes of what these hands see on their cloth, from JSON. */
+export function diagnoseAsked(value: unknown, options: ReadOptions, hands: Hands): Result<unknown> {
 	const asked = parseShape(diagnoseAskedShape, value, 'a cloth to look for a cause of');
 	if (!asked.ok) return asked;
 	const { ways: ids, seen, rowsSince, width } = asked.value;
@@ -45,12 +46,13 @@ export function diagnoseAsked(value: unknown, options: ReadOptions): Result<unkn
 	const bed = bedFor(options.medium);
 	if (!bed.ok) return bed;
 	const medium = bed.value ?? undefined;
-	const { causes, ask } = diagnose(meant.value, seen, { ids, rowsSince, width, medium });
+	const { played } = handed(meant.value, hands, options.medium);
+	const { causes, ask } = diagnose(played, seenBy(seen, hands), { ids, rowsSince, width, medium });
 	return good({
 		causes: causes.map(({ slip, way, seen: made, mend }) => ({
 			slip,
 			way: way.id,
-			seen: made,
+			seen: seenBy(made, hands),
 			...(mend ? { mend } : {})
 		})),
 		ask

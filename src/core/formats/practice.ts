@@ -11,13 +11,16 @@ import { fault, good, mapResult, type Result } from '../result';
 import type { Chart } from '../swatch/chart';
 import { MEDIA, type Medium } from '../technique/medium';
 import { printChart } from './chart';
+import { handed, handsAt, RIGHT_HANDS, type Hands } from '../ways/handed';
 import { parseCrossing, printCrossing } from './crossing';
+import { seenShape } from './faults';
 import { parseShape } from './json';
 
 const MOST_EXERCISES = 1_000;
 const line = z.string().check(z.maxLength(2_000));
 const text = z.string().check(z.maxLength(200_000));
 const hand = z.enum(['right', 'left']);
+const keep = z.enum(['words', 'fabric']);
 const whole = z.number().check(z.int(), z.minimum(0), z.maximum(100_000));
 
 /** What is to be practised. */
@@ -28,24 +31,30 @@ export const drillShape = z.strictObject({
 	kinds: z.optional(z.array(z.enum(KINDS)).check(z.minLength(1), z.maxLength(KINDS.length))),
 	medium: z.optional(z.enum(MEDIA)),
 	hand: z.optional(hand),
+	keep: z.optional(keep),
 	terms: z.optional(z.enum(['us', 'uk'])),
 	count: z.optional(z.number().check(z.int(), z.minimum(1), z.maximum(MOST_EXERCISES)))
 });
 const USUAL_COUNT = 10;
 
-/** Exercises for what is asked in JSON. */
-export function drillAsked(value: unknown): Result<{ readonly exercises: readonly unknown[] }> {
+/**
+ * Exercises for what is asked in JSON.
+ *
+ * @param hands whose they are, where the JSON does not say
+ */
+export function drillAsked(value: unknown, hands: Partial<Hands> = {}): Result<{ readonly exercises: readonly unknown[] }> {
 	const asked = parseShape(drillShape, value, 'a drill');
 	if (!asked.ok) return asked;
 	const {
 		kinds = KINDS,
 		medium = 'hand',
-		hand: by = 'right',
+		hand: by = hands.hand ?? RIGHT_HANDS.hand,
+		keep: kept = hands.keep ?? RIGHT_HANDS.keep,
 		terms = 'us',
 		count = USUAL_COUNT,
 		...rest
 	} = asked.value;
-	const made = drill({ ...rest, kinds, medium, hand: by, terms, count });
+	const made = drill({ ...rest, kinds, medium, hands: { hand: by, keep: kept }, terms, count });
 	return mapResult(made, (exercises) => ({ exercises: exercises.map(printExercise) }));
 }
 
@@ -76,9 +85,10 @@ const gradedShape = z.object({
 			name: z.optional(line),
 			medium: z.optional(z.enum(MEDIA)),
 			hand: z.optional(hand),
+			keep: z.optional(keep),
 			moves: z.optional(z.array(moveShape).check(z.maxLength(60))),
 			way: z.optional(line),
-			seen: z.optional(z.record(z.string(), z.unknown())),
+			seen: z.optional(seenShape),
 			swatch: z.optional(text),
 			row: z.optional(whole),
 			rows: z.optional(whole),
@@ -107,18 +117,22 @@ const WANTS: Readonly<Record<Kind, readonly [type: 'list' | 'text' | 'number', w
 const CHOOSES: readonly Kind[] = ['cloth', 'fault', 'next-row', 'chart'];
 
 /** How an answer in JSON is to an exercise, as it is printed. */
-export const gradeAsked = (value: unknown): Result<Omit<Grade, 'comesTo'>> =>
-	mapResult(gradeOf(value), ({ right, because, slip }) => ({ right, because, ...(slip ? { slip } : {}) }));
+export const gradeAsked = (value: unknown, hands?: Partial<Hands>): Result<Omit<Grade, 'comesTo'>> =>
+	mapResult(gradeOf(value, hands), ({ right, because, slip }) => ({ right, because, ...(slip ? { slip } : {}) }));
 
-/** How an answer in JSON is to an exercise, with the cross that a wrong one comes to. */
-export function gradeOf(value: unknown): Result<Grade> {
+/**
+ * How an answer in JSON is to an exercise, with the cross that a wrong one comes to.
+ *
+ * @param hands whose answer it is, where the exercise does not say
+ */
+export function gradeOf(value: unknown, hands: Partial<Hands> = {}): Result<Grade> {
 	const asked = parseShape(gradedShape, value, 'an exercise with its answer');
 	if (!asked.ok) return asked;
-	const answered = answeredIn(asked.value);
+	const answered = answeredIn(asked.value, hands);
 	return mapResult(answered, (one) => GRADES[one.kind](one));
 }
 
-function answeredIn({ exercise, answer }: Graded): Result<Answered> {
+function answeredIn({ exercise, answer }: Graded, by: Partial<Hands>): Result<Answered> {
 	const { kind, of, given, choices = [] } = exercise;
 	const [type, wants] = WANTS[kind];
 	const is = Array.isArray(answer) ? 'list' : typeof answer === 'string' ? 'text' : 'number';
@@ -131,6 +145,13 @@ function answeredIn({ exercise, answer }: Graded): Result<Answered> {
 	const missing = NEEDS[kind].find((field) => given[field] === undefined);
 	if (missing) return fault('unreadable', `An exercise of the kind “${kind}” has “given.${missing}”.`);
 	const medium = given.medium ?? 'hand';
+	const hands: Hands = handsAt(
+		{
+			hand: given.hand ?? by.hand ?? RIGHT_HANDS.hand,
+			keep: given.keep ?? by.keep ?? RIGHT_HANDS.keep
+		},
+		medium
+	);
 	const crossing = meantBy(given.name ?? of, given.crossing, medium);
 	if (!crossing.ok) return crossing;
 	const checked: (Crossing | string)[] = [];
@@ -142,7 +163,8 @@ function answeredIn({ exercise, answer }: Graded): Result<Answered> {
 	const charted = chartedIn(exercise.given, medium);
 	if (!charted.ok) return charted;
 	return good({
-		...{ kind, of: given.name ?? of, crossing: crossing.value, medium, hand: given.hand ?? 'right' },
+		...{ kind, of: given.name ?? of, crossing: crossing.value, medium, hands },
+		...handed(crossing.value, hands, medium),
 		...{ moves: given.moves ?? [], way: given.way ?? '', seen: given.seen ?? {}, swatch: given.swatch ?? '' },
 		...{ rows: given.rows ?? given.row ?? 0, charted: charted.value, choices: checked },
 		list: Array.isArray(answer) ? answer : [],

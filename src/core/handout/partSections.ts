@@ -11,7 +11,7 @@ import { showingOf, sidesOf, type Showing } from '../teaching/showing';
 import { howMade, slipIn } from '../lesson/slip';
 import type { SlipId } from '../lesson/slipName';
 import { counted, inWords } from '../naming/numbers';
-import { isBed } from '../technique/medium';
+import type { Hands } from '../ways/handed';
 import type { Block, Picture, Section } from './schema';
 import { sayingOn } from './sayingOn';
 import { rowsIn } from './swatchBlocks';
@@ -91,7 +91,7 @@ function tensionBlocks(lesson: Lesson, taught: LessonCrossing, voice: Voice): Bl
 	const ropes = ropesOf(lesson, taught);
 	const pictures = ropes.map(({ title, text, crosses }): Picture => ({
 		...{ kind: 'cloth', alt: title, text, first: 0, last: crosses[crosses.length - 1] + 1 },
-		...{ medium: lesson.medium, mirrored: false }
+		...{ medium: lesson.medium, hand: voice.hand, keep: voice.keep }
 	}));
 	return [
 		...(pictures.length > 0
@@ -181,7 +181,8 @@ function comparison(lesson: Lesson, part: Extract<Part, { kind: 'compare' }>, vo
 						...rowsIn(lesson, side.text),
 						first: 0,
 						last: 24,
-						mirrored: voice.hand === 'left' && voice.keep === 'words'
+						hand: voice.hand,
+						keep: voice.keep
 					}
 				: cross(side.showing.hands.cloth, side.title, voice)
 		),
@@ -225,14 +226,14 @@ function mending(
 	{ taught, hands }: Showing,
 	voice: Voice
 ): Block[] {
-	const { seen, cause, mend, cloth } = slipIn(howMade(lesson), hands.played, taught.name, part.slip);
+	const { seen, cause, mend, cloth } = slipIn(howMade(lesson), taught.crossing, taught.name, part.slip, voice);
 	return [
 		...(cloth
 			? [
 					{
 						kind: 'figure' as const,
 						pictures: [
-							slipPicture(lesson, taught.name, hands.played, part.slip, voice),
+							slipPicture(lesson, taught.name, taught.crossing, part.slip, voice),
 							cross(hands.cloth, `${taught.name} as it should be`, voice, { numbers: false })
 						],
 						caption: 'Gone wrong, and as it should be.'
@@ -249,10 +250,9 @@ export function slipPicture(
 	name: string,
 	crossing: Crossing,
 	slip: SlipId,
-	{ hand }: Pick<Voice, 'hand'>
+	{ hand, keep }: Hands
 ): Picture {
 	const how = howMade(lesson);
-	const { seen } = slipIn(how, crossing, name, slip);
-	const from = isBed(lesson.medium) ? 'right' : hand;
-	return { kind: 'slip', alt: `${name} gone wrong: ${seen}`, crossing, ...how, slip, from };
+	const { seen } = slipIn(how, crossing, name, slip, { hand, keep });
+	return { kind: 'slip', alt: `${name} gone wrong: ${seen}`, crossing, ...how, slip, hand, keep };
 }

@@ -2,9 +2,7 @@ import type { Voice } from '../hands/voice';
 import type { Lesson } from '../lesson/lesson';
 import { howMade, slipIn } from '../lesson/slip';
 import { nameIn, WRITTEN_SCHOOLS } from '../naming/schools';
-import { isBed } from '../technique/medium';
 import { likelySlips } from '../planning/likelySlips';
-import { handed } from '../ways/handed';
 import { sayIn } from '../ways/sayIn';
 import { slipPicture } from './partSections';
 import type { Block, Section } from './schema';
@@ -44,16 +42,17 @@ export function slipSection(lesson: Lesson, voice: Voice): Section | null {
 	if (!taught) return null;
 	const { name, crossing } = taught;
 	const mended = lesson.parts.flatMap((part) => (part.kind === 'mend' ? [part.slip] : []));
-	const played = isBed(lesson.medium) ? crossing : handed(crossing, voice).played;
 	const slips = likelySlips(lesson, taught)
 		.filter((slip) => !mended.includes(slip))
 		.slice(0, MOST_SLIPS)
-		.map((slip) => ({ slip, ...slipIn(howMade(lesson), played, name, slip) }));
+		.map((slip) => ({ slip, ...slipIn(howMade(lesson), crossing, name, slip, voice) }));
+	// Mended in class, or none that these hands make: nothing is left to look up.
+	if (slips.length === 0) return null;
 	const drawn = slips.filter(({ cloth }) => cloth);
 	const blocks: Block[] = [
 		{
 			kind: 'figure',
-			pictures: drawn.map(({ slip }) => slipPicture(lesson, name, played, slip, voice)),
+			pictures: drawn.map(({ slip }) => slipPicture(lesson, name, crossing, slip, voice)),
 			caption: 'From the left, as they are told below.'
 		},
 		{

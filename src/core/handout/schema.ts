@@ -11,6 +11,8 @@ export const HANDOUT_FORMAT = 'pond-loop/handout@1';
 const text = z.string();
 const place = z.number().check(z.int(), z.minimum(0));
 const hand = z.enum(['right', 'left']);
+/** the hands that a picture is for */
+const hands = { hand, keep: z.enum(['words', 'fabric']) };
 /** rows of a pattern, and what they are made in where that is not by hand */
 const rows = { text, medium: z.optional(z.enum(MEDIA)) };
 
@@ -53,7 +55,7 @@ export const pictureShape = z.readonly(
 			medium: z.enum(LESSON_MEDIA),
 			ways: z.readonly(z.array(z.string())),
 			slip: slipShape,
-			from: hand
+			...hands
 		}),
 		/** rows of a pattern as cloth, from the row at place `first` of the plan up to, and without, `last` */
 		z.object({
@@ -62,7 +64,7 @@ export const pictureShape = z.readonly(
 			...rows,
 			first: place,
 			last: place,
-			mirrored: z.boolean()
+			...hands
 		}),
 		/** rows of a pattern as a chart, from the edge at which a hand begins */
 		z.object({
@@ -71,8 +73,7 @@ export const pictureShape = z.readonly(
 			...rows,
 			first: place,
 			last: place,
-			hand,
-			keep: z.enum(['words', 'fabric'])
+			...hands
 		}),
 		/** one sign of a chart: a kind of box, or the symbol of a crossing */
 		z.object({
@@ -80,12 +81,12 @@ export const pictureShape = z.readonly(
 			alt: text,
 			is: z.enum(CELL_SIGNS),
 			crossing: z.optional(crossingShape),
-			mirrored: z.boolean()
+			...hands
 		}),
 		/** a step of finishing */
 		z.object({ kind: z.literal('finishing'), alt: text, step: z.enum(DRAWN_STEPS) }),
 		/** one row for those who read pictures, from its arrow on */
-		z.object({ kind: z.literal('row'), alt: text, ...rows, step: place, from: hand })
+		z.object({ kind: z.literal('row'), alt: text, ...rows, step: place, ...hands })
 	])
 );
 

@@ -7,7 +7,8 @@ import { legendOf } from '../swatch/legend';
 import { lookSaid, writtenSentences } from '../swatch/look';
 import { gaugeOf, repeatIn, repeatsTo } from '../swatch/measure';
 import { numbersText } from '../swatch/rows';
-import { inTerms } from '../swatch/write';
+import { rowTold } from '../swatch/told';
+import { handsAt } from '../ways/handed';
 import { lengthSaid } from '../hands/voice';
 import type { Block, Picture } from './schema';
 
@@ -43,8 +44,8 @@ export function swatchBlocks(
 	const wanted = writtenSentences(working);
 	const label = (numbers: readonly number[]) =>
 		`${word}${numbers.length > 1 ? 's' : ''} ${numbersText(numbers)}`;
-	const edge = (of: 'RS' | 'WS') =>
-		(of === 'RS') === (voice.hand === 'right') ? ('right' as const) : ('left' as const);
+	const hands = { hand: voice.hand, keep: voice.keep };
+	const told = { ...handsAt(hands, lesson.medium), terms: voice.terms };
 	return [
 		{
 			kind: 'figure',
@@ -55,7 +56,7 @@ export function swatchBlocks(
 					...rows,
 					first: 0,
 					last: Math.min(steps.length, MOST_DRAWN),
-					mirrored: voice.hand === 'left' && voice.keep === 'words'
+					...hands
 				}
 			],
 			caption: title
@@ -65,11 +66,10 @@ export function swatchBlocks(
 			rows: [
 				{ label: '', text: `Cast on ${fabric.castOn}.` },
 				...wanted.map(({ step, numbers }) => {
-					const { row, planned } = steps[step];
-					const { written } = planned;
+					const { row } = steps[step];
 					return {
 						label: `${label(numbers)}${side(row.side)}`,
-						text: inTerms(text.slice(written.from + written.bodyFrom, written.to), voice.terms).trim()
+						text: rowTold(text, steps[step], told)
 					};
 				}),
 				...goingOn(working, word)
@@ -86,12 +86,12 @@ export function swatchBlocks(
 								label: label(numbers),
 								picture: {
 									kind: 'row' as const,
-									alt: lookSaid(steps[step], voice.terms),
+									alt: lookSaid(steps[step], told),
 									...rows,
 									step,
-									from: edge(steps[step].row.side)
+									...hands
 								},
-								says: lookSaid(steps[step], voice.terms)
+								says: lookSaid(steps[step], told)
 							}))
 					}
 				]
@@ -109,7 +109,6 @@ type RowsInMedium = Pick<Extract<Picture, { kind: 'cloth' }>, 'text' | 'medium'>
 function chartBlocks(working: Working, rows: RowsInMedium, title: string, voice: Voice): Block[] {
 	const { hand, keep } = voice;
 	const chart = chartOf(working);
-	const mirrored = hand === 'left' && keep === 'words';
 	const shown = Math.min(working.steps.length, MOST_DRAWN);
 	const begins = hand === 'left' ? 'left' : 'right';
 	return [
@@ -126,13 +125,13 @@ function chartBlocks(working: Working, rows: RowsInMedium, title: string, voice:
 				if (entry.kind === 'sign')
 					return {
 						label: entry.name,
-						picture: { kind: 'sign', alt: `${entry.name} on the chart`, is: entry.is, mirrored },
+						picture: { kind: 'sign', alt: `${entry.name} on the chart`, is: entry.is, hand, keep },
 						says: entry.says
 					};
 				const { crossing } = chart.crosses[entry.cross];
 				return {
 					label: entry.name,
-					picture: { kind: 'sign', alt: `${entry.name} on the chart`, is: 'cross', crossing, mirrored },
+					picture: { kind: 'sign', alt: `${entry.name} on the chart`, is: 'cross', crossing, hand, keep },
 					says: [...entry.says.map((one) => `${one}.`), entry.look].join(' ').trim()
 				};
 			})

@@ -11,14 +11,14 @@ const first = (name: string, centre?: 'between' | 'behind') => {
 };
 
 describe('the answer to which stitches lie in front', () => {
-	it('names those that lie under none', () => {
+	it('names all that lie over at least one other', () => {
 		const said = (name: string, centre?: 'between' | 'behind') =>
 			frontsSaid(first(name, centre)).split(':')[0];
 		expect([said('2/2 RC'), said('2/2 LC'), said('1/2 RC')]).toEqual(['3, 4', '1, 2', '3']);
 		expect([said('2/1/2 RPC', 'between'), said('2/1/2 RC', 'behind'), said('2/1/2 LC', 'behind')]).toEqual([
-			'4, 5',
-			'4, 5',
-			'1, 2'
+			'3, 4, 5',
+			'1, 2, 4, 5',
+			'1, 2, 4, 5'
 		]);
 	});
 });

@@ -1,15 +1,17 @@
 import type { Crossing } from '../crossing/crossing';
-import { depthsOf } from '../crossing/depth';
+import { inBehind, inFront } from '../crossing/depth';
 import type { Voice } from '../hands/voice';
-import { isBed, type Medium } from '../technique/medium';
-import { handed } from '../ways/handed';
+import { handed, handsAt, readsFromTheEnd } from '../ways/handed';
 import { crossingOf, type Lesson, type Part } from './lesson';
 
-/** Which stitches of a crossing lie in front of all they meet, in words, as right hands count. */
+/** Which stitches of a crossing lie in front of at least one other, in words, as right hands count. */
 export function frontsSaid({ over }: Pick<Crossing, 'over'>): string {
-	const { front } = depthsOf(over);
-	const [they, pass] = front.length === 1 ? ['it', 'passes'] : ['they', 'pass'];
-	return `${front.join(', ')}: ${they} ${pass} over the others, counted from the tip of the needle.`;
+	const front = inFront(over);
+	const behind = inBehind(over);
+	const [each, passes] = front.length === 1 ? ['it', 'passes'] : ['they', 'pass'];
+	// In a cross of three groups one may pass over another, and under a third.
+	const others = front.some((stitch) => behind.includes(stitch)) ? 'at least one other' : 'the others';
+	return `${front.join(', ')}: ${each} ${passes} over ${others}, counted from the tip of the needle.`;
 }
 
 /**
@@ -23,12 +25,12 @@ export function answerFor(
 ): string {
 	const { answer } = part;
 	const taught = crossingOf(lesson, part);
-	if (!taught || isBed(lesson.medium as Medium) || voice.hand === 'right' || voice.keep === 'words')
+	if (!taught || !readsFromTheEnd(handsAt(voice, lesson.medium)))
 		return answer;
 	const numbers = [...answer.matchAll(POSITIONS)].map(([number]) => Number(number));
 	if (numbers.length === 0) return answer;
-	const { front } = depthsOf(taught.crossing.over);
-	const hers = depthsOf(handed(taught.crossing, voice).played.over).front;
+	const front = inFront(taught.crossing.over);
+	const hers = inFront(handed(taught.crossing, voice, lesson.medium).played.over);
 	const named = [...new Set(numbers)].sort((a, b) => a - b);
 	if (named.join() !== front.join())
 		return `${answer} (Counted from the right; left hands count from the left.)`;

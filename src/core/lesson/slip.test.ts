@@ -10,6 +10,7 @@ import { slipShape } from './schema';
 import { slipIn, type HowMade } from './slip';
 import type { SlipId } from './slipName';
 import { unwrap } from '../result';
+import { RIGHT_HANDS } from '../ways/handed';
 
 const crossing = (name: string) => {
 	const answer = unwrap(readName(name));
@@ -23,7 +24,7 @@ const SLIPS = slipShape.options;
 
 describe('a slip of a lesson', () => {
 	const seenOf = (name: string, slip: SlipId, how: HowMade = BY_HAND) =>
-		slipIn(how, crossing(name), name, slip);
+		slipIn(how, crossing(name), name, slip, RIGHT_HANDS);
 
 	it('is told by the cloth it makes', () => {
 		expect(seenOf('2/2 RC', 'wrong-hold')).toMatchObject({
@@ -32,9 +33,9 @@ describe('a slip of a lesson', () => {
 			mend: expect.stringMatching(/^Let only its columns down.* Or cover it/) as string,
 			question: 'If 2/2 RC leans the wrong way, what did the hands do?'
 		});
-		expect(seenOf('2/2 RC', 'uneven').seen).toMatch(/3 lie over 1/);
+		expect(seenOf('2/2 RC', 'uneven').seen).toMatch(/^3 stitches lie over 1, where 2 should lie over 2/);
 		expect(seenOf('2/2 RC', 'extra-loop').mend).toMatch(/^Drop the extra loop/);
-		expect(seenOf('2/2 RC', 'wrong-row').mend).toMatch(/^Unpick/);
+		expect(seenOf('2/2 RC', 'wrong-row').mend).toMatch(/^Let only its columns down/);
 		expect(seenOf('2/2 RC', 'dropped')).toMatchObject({
 			seen: expect.stringMatching(/ladder/) as string,
 			mend: expect.stringMatching(/^Let only the wrong column down/) as string

@@ -1,13 +1,14 @@
 import type { Crossing } from '../crossing/crossing';
 import { firstBedFault } from '../faults/bedSlips';
-import { faultOf, firstFault, looksOf, USUAL_OFFSET } from '../faults/fault';
+import { depthsSaid, faultOf, firstFault, looksOf, USUAL_OFFSET, type Fault } from '../faults/fault';
 import { clothState, type MendState } from '../faults/mending';
-import { asMeant, mendsOf, shortestWay } from '../faults/mends';
-import { seenOf, type MadeCloth, type Seen } from '../faults/seen';
+import { mendsOf, shortestWay } from '../faults/mends';
+import { asMeant, seenOf, type MadeCloth, type Seen } from '../faults/seen';
 import type { HandSlip } from '../faults/slipIds';
 import { MEND_SAID, SLIP_WORDS } from '../faults/words';
 import { good, type Result } from '../result';
-import { isBed } from '../technique/medium';
+import { isBed, type Medium } from '../technique/medium';
+import { handed, handsAt, type Hands } from '../ways/handed';
 import { bedWaysOf } from '../ways/bed';
 import { wayOf } from '../ways/ways';
 import type { Lesson } from './lesson';
@@ -32,7 +33,7 @@ export interface HowMade {
 
 /** What hands, tools or pegs made when they slipped. */
 interface Played {
-	readonly made: MadeCloth;
+	readonly result: MadeCloth;
 	readonly seen: Seen;
 	readonly mends: readonly { readonly id: keyof typeof MEND_SAID; readonly restores: boolean }[];
 }
@@ -42,14 +43,22 @@ const USUAL_ROWS = 4;
 const USUAL_BESIDE = 12;
 
 /**
- * A slip of a crossing, played with the ways that the lesson shows; everything said of it follows from the cloth it makes.
+ * A slip of a crossing, played by these hands with the ways that the lesson shows; everything said of it follows from the
+ * cloth it makes, as the fabric of these hands shows it.
  *
- * @param crossing as it is played
+ * @param named as its name says it
  */
-export function slipIn({ medium, ways }: HowMade, crossing: Crossing, name: string, slip: SlipId): Slip {
+export function slipIn(
+	{ medium, ways }: HowMade,
+	named: Crossing,
+	name: string,
+	slip: SlipId,
+	hands: Hands
+): Slip {
+	const crossing = handed(named, hands, medium).played;
 	const { did } = SLIP_WORDS[playedAs(slip, medium)];
 	const cause = (isBed(medium) && AT_BED[slip]) || did;
-	const played = isBed(medium) ? bedSlip(crossing, slip, medium) : handSlip(crossing, slip, ways);
+	const played = isBed(medium) ? bedSlip(crossing, slip, medium) : handSlip(crossing, slip, { medium, ways });
 	if (!played.ok)
 		return {
 			seen: `${slipName(slip, medium)}.`,
@@ -58,16 +67,15 @@ export function slipIn({ medium, ways }: HowMade, crossing: Crossing, name: stri
 			question: `What happened to this ${name}?`,
 			cloth: null
 		};
-	const { made, seen, mends } = played.value;
-	const right = seenOf(crossing, asMeant(crossing), 0);
+	const { result, seen, mends } = played.value;
 	const best = mends.find(({ restores }) => restores);
 	const fake = mends.some(({ id }) => id === 'fake');
 	return {
-		seen: looksOf(seen, right),
+		seen: looksOf(crossing, played.value, handsAt(hands, medium)),
 		cause,
 		mend: `${MEND_SAID[best?.id ?? 'unpick']}${fake ? ` ${MEND_SAID.fake}` : ''}`,
-		question: questionOf(name, seen, right),
-		cloth: clothState(crossing, made, seen.offset, 2)
+		question: questionOf(name, crossing, played.value),
+		cloth: clothState(crossing, result, seen.offset, 2)
 	};
 }
 
@@ -83,15 +91,27 @@ export const howMade = ({ medium, parts }: Pick<Lesson, 'medium' | 'parts'>): Ho
 	ways: parts.flatMap((part) => (part.kind === 'show' ? [part.way] : []))
 });
 
-function handSlip(crossing: Crossing, slip: SlipId, ways: readonly string[]): Result<Played> {
+function handSlip(
+	crossing: Crossing,
+	slip: SlipId,
+	{ medium, ways }: HowMade
+): Result<Played> {
 	const id = playedAs(slip, 'hand') as HandSlip;
 	const shown = ways.flatMap((way) => wayOf(crossing, way) ?? []);
 	const tried = [...shown.map((way) => faultOf(crossing, way, id)), firstFault(crossing, id)];
 	const found = tried.find(({ ok }) => ok) ?? tried[0];
 	if (!found.ok) return found;
 	const { result, seen } = found.value;
-	const mends = mendsOf(crossing, found.value, usual(crossing), shortestWay(crossing));
-	return good({ made: result, seen, mends: mends.ok ? mends.value : [] });
+	return good({ result, seen, mends: mendsIn(crossing, found.value, medium) });
+}
+
+/** What mends a slip where nobody says how far on the work is; a loop too many is best seen on the next row. */
+function mendsIn(crossing: Crossing, made: Fault, medium: Medium): Played['mends'] {
+	// Units, pairs and slipped columns are not let down and hooked up one by one.
+	if (medium !== 'hand') return [{ id: 'unpick', restores: true }];
+	const found = { ...usual(crossing), ...(made.slip === 'extra-loop' ? { rows: 0 } : {}) };
+	const mends = mendsOf(crossing, made, found, shortestWay(crossing));
+	return mends.ok ? mends.value : [];
 }
 
 function bedSlip(crossing: Crossing, slip: SlipId, medium: 'machine' | 'loom'): Result<Played> {
@@ -99,7 +119,7 @@ function bedSlip(crossing: Crossing, slip: SlipId, medium: 'machine' | 'loom'): 
 	if (slip === 'dropped' && fallen.ok) {
 		const { result, seen } = fallen.value;
 		const mends = mendsOf(crossing, fallen.value, usual(crossing), bedWaysOf(crossing, medium)[0]);
-		return good({ made: result, seen, mends: mends.ok ? mends.value : [] });
+		return good({ result, seen, mends: mends.ok ? mends.value : [] });
 	}
 	const { stitches } = crossing;
 	const offset = slip === 'wrong-row' ? USUAL_OFFSET : 0;
@@ -111,23 +131,26 @@ function bedSlip(crossing: Crossing, slip: SlipId, medium: 'machine' | 'loom'): 
 			: { order, over: [], work: crossing.work, twisted: [], extraLoops: 0, stitches };
 	const mends =
 		slip === 'wrong-row'
-			? [{ id: 'unpick', restores: true } as const]
+			? [{ id: 'ladder', restores: true } as const, { id: 'unpick', restores: true } as const]
 			: [{ id: 'ladder', restores: true } as const, { id: 'fake', restores: false } as const];
-	return good({ made, seen: seenOf(crossing, made, offset), mends });
+	return good({ result: made, seen: seenOf(crossing, made, offset), mends });
 }
 
 const usual = ({ stitches }: Crossing) => ({ rows: USUAL_ROWS, width: stitches + USUAL_BESIDE, at: 1 });
 
 /** A question that tells what is seen and asks what the hands did; told as a condition, it claims nothing of the cross. */
-function questionOf(name: string, seen: Seen, right: Seen): string {
+function questionOf(name: string, crossing: Crossing, { seen, result }: Played): string {
+	const right = seenOf(crossing, asMeant(crossing), 0);
 	const asks = 'what did the hands do?';
 	if (seen.ladder) return `When a ladder runs down from ${name}, ${asks}`;
 	if (seen.count !== right.count) return `If there is one stitch more after ${name}, ${asks}`;
 	if (seen.lean === 'none' && right.lean !== 'none') return `When ${name} shows no cross, ${asks}`;
 	if (seen.lean !== right.lean) return `If ${name} leans the wrong way, ${asks}`;
 	if (seen.front !== right.front || seen.behind !== right.behind)
-		return `If ${seen.front} lie over ${seen.behind} in ${name}, ${asks}`;
+		return `If ${lower(depthsSaid(crossing, result).split(',')[0])} in ${name}, ${asks}`;
 	if (seen.faces !== right.faces) return `If ${name} shows bumps where it should be smooth, ${asks}`;
 	if (seen.twisted !== right.twisted) return `If a stitch of ${name} is crossed at its base, ${asks}`;
 	return `If ${name} comes on the wrong row, ${asks}`;
 }
+
+const lower = (said: string): string => said.charAt(0).toLowerCase() + said.slice(1);

@@ -314,3 +314,22 @@ export const runWord = (work: WorkWord): RunWord | undefined => runs.get(work);
 
 /** What is known of a word that is always the same, however its letters are written. */
 export const singleWord = (word: string): SingleWord | undefined => singles.get(word.toLowerCase());
+
+const ADDED_MIRRORED: Readonly<Record<string, string>> = { m1l: 'm1r', m1r: 'm1l' };
+
+/**
+ * The word that gives in a mirror what this one gives: `ssk` for `k2tog`, since the strand that lay on top still does (craft:
+ * Holding the yarn). `null` where no single word does, or where the row ends before its edge.
+ */
+export function mirroredWord(text: string): string | null {
+	const entry = singleWord(text);
+	if (!entry || entry.does === 'turn') return null;
+	if (entry.does === 'add') return ADDED_MIRRORED[entry.word] ?? text;
+	if (entry.does !== 'decrease') return text;
+	const keeps = entry.takes + 1 - entry.keeps;
+	if (keeps === entry.keeps) return text;
+	const other = SINGLE_WORDS.find(
+		(one) => one.does === 'decrease' && one.takes === entry.takes && one.keeps === keeps && one.face === entry.face
+	);
+	return other?.word ?? null;
+}

@@ -10,6 +10,7 @@ import { minutesOf, type Lesson, type LessonCrossing, type Part } from '../lesso
 import { rulesWith } from '../rules';
 import { stripOf, type Strip } from '../swatch/strip';
 import { isBed } from '../technique/medium';
+import { RIGHT_HANDS } from '../ways/handed';
 import type { Brief } from './brief';
 import { BedWords, TURNS } from './bedWords';
 import { estimateOf } from './estimate';
@@ -435,7 +436,7 @@ class Composer {
 
 	/** The slip once more as a question, which shows who sees what the hands did. */
 	#askedOfSlip({ id, name, crossing }: LessonCrossing, slip: SlipId): void {
-		const { question, cause } = slipIn(howMade(this.lesson), crossing, name, slip);
+		const { question, cause } = slipIn(howMade(this.lesson), crossing, name, slip, RIGHT_HANDS);
 		this.#part(
 			{ kind: 'check', crossing: id, title: `What went wrong in ${name}?`, question, answer: cause },
 			'Who sees what the hands did can mend it.'

@@ -1,30 +1,30 @@
-import { sameCrossing, sameList, type Crossing } from '../crossing/crossing';
+import { sameCrossing, sameList, samePairs, type Crossing } from '../crossing/crossing';
+import { inFront } from '../crossing/depth';
+import type { PartlySeen } from '../faults/diagnose';
 import { faultOf } from '../faults/fault';
+import { SEEN_FIELDS, type Seen } from '../faults/seen';
 import { HAND_SLIPS } from '../faults/slipIds';
 import type { Move } from '../hands/moves';
 import { play } from '../hands/play';
 import { rowsWorked } from '../lesson/rows';
 import { inWords } from '../naming/numbers';
 import { readKnown } from '../naming/known';
-import { plainRows } from '../swatch/write';
 import type { Medium } from '../technique/medium';
+import { acrossFor, handed, namedBy, seenBy } from '../ways/handed';
 import { wayOf } from '../ways/ways';
 import type { Choice, Grade, Kind } from './exercise';
-import { crossedAt, frontsOf, nextAfter } from './makers';
+import { crossedAt } from './makers';
+import { fabricOfRow, nextAfter, toldRows } from './nextRow';
 import { gives, heldAt } from './played';
+import type { InHands } from './subject';
 import { slipsOf, wrongOf } from './wrong';
 
 /** An answer that was read into the shape its kind wants, with what the exercise shows. */
-export interface Answered {
+export interface Answered extends InHands {
 	readonly kind: Kind;
-	readonly of: string;
-	/** the crossing that is meant */
-	readonly crossing: Crossing;
-	readonly medium: Medium;
-	readonly hand: 'right' | 'left';
 	readonly moves: readonly Move[];
 	readonly way: string;
-	readonly seen: object;
+	readonly seen: PartlySeen;
 	readonly swatch: string;
 	/** the number of the row that is done, or how many rows are */
 	readonly rows: number;
@@ -48,89 +48,85 @@ const listed = (list: readonly number[]): string => list.join(' ');
 
 /** Grades an answer by what the crossing, its hands and its rows do, never by what the exercise says is right. */
 export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
-	numbers({ of, crossing, medium, list }) {
-		if (sameList(list, crossing.order)) return right(`${of} is worked ${listed(crossing.order)}.`);
-		const other = wrongOf(of, crossing, medium).find((one) => sameList(one.crossing.order, list));
+	numbers(answered) {
+		const { of, played, list } = answered;
+		if (sameList(list, played.order)) return right(`${of} is worked ${listed(played.order)}.`);
+		const other = wrongOf(answered).find((one) => sameList(one.played.order, list));
 		return wrong(
-			`${of} is worked ${listed(crossing.order)}, not ${listed(list)}.${otherSaid(other?.slip)}`,
+			`${of} is worked ${listed(played.order)}, not ${listed(list)}.${otherSaid(other?.slip)}`,
 			other?.slip,
-			other?.crossing
+			other?.cloth
 		);
 	},
-	front({ of, crossing, medium, list }) {
-		const fronts = frontsOf(crossing);
+	front(answered) {
+		const { of, played, list } = answered;
+		const fronts = inFront(played.over);
 		const sorted = [...new Set(list)].sort((a, b) => a - b);
 		if (sameList(sorted, fronts)) return right(`${listed(fronts)} lie in front in ${of}.`);
-		const other = wrongOf(of, crossing, medium).find((one) => sameList(frontsOf(one.crossing), sorted));
+		const other = wrongOf(answered).find((one) => sameList(inFront(one.played.over), sorted));
 		return wrong(
 			`${listed(fronts)} lie in front in ${of}, not ${listed(sorted)}.${otherSaid(other?.slip)}`,
 			other?.slip,
-			other?.crossing
+			other?.cloth
 		);
 	},
-	name({ of, crossing, medium, text }) {
+	name(answered) {
+		const { of, crossing, medium, hands, text } = answered;
 		const read = readKnown(text, { medium });
 		if (!read.ok) return wrong(`“${text}” cannot be read: ${read.error.message}`);
-		if (read.value.readings.some((one) => sameCrossing(one.crossing, crossing)))
-			return right(`“${text}” is read as this cross.`);
-		const other = wrongOf(of, crossing, medium).find((one) =>
-			read.value.readings.some((reading) => sameCrossing(reading.crossing, one.crossing))
-		);
+		const readings = read.value.readings.map((one) => one.crossing);
+		if (readings.some((one) => sameCrossing(one, crossing))) return right(`“${text}” is read as this cross.`);
+		const other = wrongOf(answered).find(({ named }) => readings.some((one) => sameCrossing(one, named)));
 		return wrong(
 			`“${text}” is another cross. This one is ${of}.${otherSaid(other?.slip)}`,
 			other?.slip,
-			other?.crossing ?? read.value.readings.at(0)?.crossing
+			handed(readings[0], hands, medium).cloth
 		);
 	},
-	hold({ of, crossing, hand, text }) {
-		const held = heldAt(crossing, hand);
+	hold({ of, played, medium, hands, text }) {
+		const held = heldAt(played);
 		if (text === held) return right(`In ${of} they wait in ${held}.`);
+		const slipped = slipsOf(played).find(({ slip }) => slip === 'wrong-hold');
 		return wrong(
 			`In ${of} they wait in ${held}: held in ${text}, the cross leans the other way.`,
 			'wrong-hold',
-			slipsOf(crossing).flatMap(({ slip, result }) =>
-				slip === 'wrong-hold' ? [crossingMade(result)] : []
-			)[0]
+			slipped && acrossFor(crossingMade(slipped.result), hands, medium)
 		);
 	},
-	script({ of, crossing, moves, list }) {
+	script({ of, played: meant, medium, hands, moves, list }) {
 		const each = sameList(
 			[...list].sort((a, b) => a - b),
 			moves.map((_, i) => i)
 		);
 		if (!each) return wrong('Each movement stands once, by its number.');
 		const inOrder = list.map((i) => moves[i]);
-		if (gives(crossing, inOrder)) return right(`Played in this order it is ${of}.`);
-		const played = play(crossing.stitches, inOrder);
+		if (gives(meant, inOrder)) return right(`Played in this order it is ${of}.`);
+		const played = play(meant.stitches, inOrder);
 		if (!played.ok) return wrong(`Hands cannot do it in this order. ${played.error.message}`);
-		const { order, over } = played.value.made;
-		const other = slipsOf(crossing).find(
-			({ result }) => sameList(result.order, order) && JSON.stringify(result.over) === JSON.stringify(over)
+		const { made } = played.value;
+		const other = slipsOf(meant).find(
+			({ result }) => sameList(result.order, made.order) && samePairs(result.over, made.over)
 		);
 		return wrong(
-			`Played in this order it comes out as ${listed(order)}, not as ${of}.${otherSaid(other?.slip)}`,
+			`Played in this order it comes out as ${listed(made.order)}, not as ${of}.${otherSaid(other?.slip)}`,
 			other?.slip,
-			played.value.made.finished ? crossingMade(played.value.made) : undefined
+			made.finished ? acrossFor(crossingMade(made), hands, medium) : undefined
 		);
 	},
-	cloth({ of, crossing, medium, choices, number }) {
+	cloth(answered) {
+		const { of, cloth, choices, number } = answered;
 		const chosen = choices[number];
-		if (typeof chosen === 'object' && sameCrossing(chosen, crossing)) return right(`That is ${of}.`);
-		const other = wrongOf(of, crossing, medium).find(
-			(one) => typeof chosen === 'object' && sameCrossing(one.crossing, chosen)
-		);
-		return wrong(
-			`That is not ${of}.${otherSaid(other?.slip)}`,
-			other?.slip,
-			typeof chosen === 'object' ? chosen : undefined
-		);
+		if (typeof chosen !== 'object') return wrong(`That is not ${of}.`);
+		if (sameCrossing(chosen, cloth)) return right(`That is ${of}.`);
+		const other = wrongOf(answered).find((one) => sameCrossing(one.cloth, chosen));
+		return wrong(`That is not ${of}.${otherSaid(other?.slip)}`, other?.slip, chosen);
 	},
-	fault({ of, crossing, way: id, seen, choices, number }) {
-		const way = wayOf(crossing, id);
+	fault({ of, played, hands, way: id, seen, choices, number }) {
+		const way = wayOf(played, id);
 		const slip = HAND_SLIPS.find((one) => one === choices[number]);
 		if (!way || !slip) return wrong(`Nobody makes ${of} so.`);
-		const made = faultOf(crossing, way, slip);
-		if (made.ok && JSON.stringify(made.value.seen) === JSON.stringify(seen))
+		const made = faultOf(played, way, slip);
+		if (made.ok && looksTheSame(seenBy(made.value.seen, hands), seen))
 			return right('Played, that slip looks like this.');
 		return wrong(
 			made.ok
@@ -139,17 +135,17 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 			slip
 		);
 	},
-	'next-row'({ swatch, rows, medium, choices, number }) {
+	'next-row'({ swatch, rows: done, medium, hands, choices, number }) {
 		const working = rowsWorked(swatch, medium);
 		if (!working.ok) return wrong(working.error.message);
-		const all = plainRows(working.value);
-		const next = nextAfter(all, rows);
-		if (next !== null && choices[number] === next) return right(`After row ${rows} comes: ${next}.`);
-		const other = all.some(({ text }) => text === choices[number]);
-		return wrong(
-			next === null ? `Nothing comes after row ${rows}.` : `After row ${rows} comes: ${next}.`,
-			other ? 'wrong-row' : undefined
-		);
+		const rows = toldRows(working.value, hands);
+		const next = nextAfter(rows, done);
+		if (!next) return wrong(`Nothing comes after row ${done}.`);
+		const says = `After row ${done} comes: ${next.text}.`;
+		const chosen = rows.find(({ text }) => text === choices[number]);
+		const fabric = (step: number) => fabricOfRow(working.value, done, step);
+		if (chosen && fabric(chosen.step) === fabric(next.step)) return right(says);
+		return wrong(says, chosen ? 'wrong-row' : undefined);
 	},
 	'count-rows'({ swatch, rows, medium, number }) {
 		const working = rowsWorked(swatch, medium);
@@ -159,25 +155,30 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 		if (number === since) return right();
 		return wrong(
 			`The cross is in row ${crossed + 1}, and ${rows} are done: ${inWords(since)} since then.`,
-			number === since + 1 ? 'misread' : undefined
+			// Its own row counted as well; any other number comes of rows counted wrong.
+			number === since + 1 ? 'misread' : 'wrong-row'
 		);
 	},
-	chart({ of, charted, medium, choices, number }) {
+	chart(answered) {
+		const { charted, medium, hands, choices, number } = answered;
 		const chosen = choices[number];
 		const read = typeof chosen === 'string' ? readKnown(chosen, { medium }) : null;
 		if (!charted) return wrong('There is no cross in this place of the chart.');
-		const crossing = read?.ok ? read.value.readings[0].crossing : null;
-		if (crossing && sameCrossing(crossing, charted)) return right();
-		const other = wrongOf(of, charted, medium).find(
-			(one) => crossing && sameCrossing(one.crossing, crossing)
+		const made = read?.ok ? namedBy(read.value.readings[0].crossing, hands, medium) : null;
+		if (made && sameCrossing(made, charted)) return right();
+		const other = made && wrongOf({ ...answered, crossing: charted, ...handed(charted, hands, medium) }).find(
+			({ named }) => sameCrossing(named, made)
 		);
 		return wrong(
 			`That makes another cross than the chart shows.${otherSaid(other?.slip)}`,
 			other?.slip,
-			crossing ?? undefined
+			made ? handed(made, hands, medium).cloth : undefined
 		);
 	}
 };
+
+const looksTheSame = (made: Seen, seen: PartlySeen): boolean =>
+	SEEN_FIELDS.every((field) => made[field] === seen[field]);
 
 /** The cross that hands made. */
 const crossingMade = ({ order, over, work }: Pick<Crossing, 'order' | 'over' | 'work'>): Crossing => ({

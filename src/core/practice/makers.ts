@@ -1,10 +1,13 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Working } from '../fabric/fabric';
+import { sameCrossing } from '../crossing/crossing';
+import { inFront } from '../crossing/depth';
 import { say } from '../naming/say';
 import { once } from '../once';
 import { chartOf } from '../swatch/chart';
-import { plainRows } from '../swatch/write';
 import type { Exercise, Kind } from './exercise';
+import { seenBy } from '../ways/handed';
+import { rowQuestions } from './nextRow';
 import { heldAt, scriptsOf } from './played';
 import type { Chance } from './random';
 import { stripFor, type Subject } from './subject';
@@ -21,32 +24,33 @@ const SHUFFLES = 20;
 
 /** How each kind of exercise is made of a crossing; `null` where it cannot be. The same chance makes the same exercise. */
 export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) => Asked | null>> = {
-	numbers: ({ of, crossing }) => ({
-		ask: `${of}: put the numbers in the order in which they stand after the cross.`,
-		given: { crossing },
-		answer: crossing.order
+	numbers: (subject) => ({
+		ask: `${subject.of}: put the numbers in the order in which they stand after the cross.`,
+		given: { crossing: subject.crossing, ...whose(subject) },
+		answer: subject.played.order
 	}),
-	front: ({ of, crossing }) => ({
-		ask: `${of}: which stitches lie in front of another one?`,
-		given: { crossing },
-		answer: frontsOf(crossing)
+	front: (subject) => ({
+		ask: `${subject.of}: which stitches lie in front of another one?`,
+		given: { crossing: subject.crossing, ...whose(subject) },
+		answer: inFront(subject.played.over)
 	}),
-	name: ({ of, crossing, medium }) => ({
+	name: (subject) => ({
 		ask: 'What is this cross called?',
-		given: { crossing, ...(medium === 'hand' ? {} : { medium }) },
-		answer: of
+		given: { crossing: subject.crossing, ...whose(subject) },
+		answer: subject.of
 	}),
-	hold({ of, crossing, medium, hand }) {
-		const held = medium === 'hand' ? heldAt(crossing, hand) : null;
+	hold(subject) {
+		const held = subject.medium === 'hand' ? heldAt(subject.played) : null;
 		if (held === null) return null;
 		return {
-			ask: `${of}: the stitches on the cable needle are held in …?`,
-			given: { crossing, ...(hand === 'left' ? { hand } : {}) },
+			ask: `${subject.of}: the stitches on the cable needle are held in …?`,
+			given: { crossing: subject.crossing, ...whose(subject) },
 			answer: held
 		};
 	},
-	script({ of, crossing, medium, free }, chance) {
-		const scripts = medium === 'hand' ? scriptsOf(crossing, free) : [];
+	script(subject, chance) {
+		const { of, crossing, played, medium, free } = subject;
+		const scripts = medium === 'hand' ? scriptsOf(played, free) : [];
 		if (scripts.length === 0) return null;
 		const moves = chance.of(scripts);
 		const inOrder = moves.map((_, i) => i);
@@ -55,33 +59,35 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 			shuffled = chance.shuffled(inOrder);
 		return {
 			ask: `${of}${free ? ', without a cable needle' : ''}: put the movements in order.`,
-			given: { crossing, moves: shuffled.map((at) => moves[at]) },
+			given: { crossing, moves: shuffled.map((at) => moves[at]), ...whose(subject) },
 			answer: inOrder.map((at) => shuffled.indexOf(at))
 		};
 	},
-	cloth({ of, crossing, medium }, chance) {
-		const wrong = wrongOf(of, crossing, medium).map((one) => one.crossing);
+	cloth(subject, chance) {
+		const { of, cloth } = subject;
+		const wrong = wrongOf(subject).map((one) => one.cloth);
 		if (wrong.length + 1 < FEWEST) return null;
-		const choices = chance.shuffled([crossing, ...chance.shuffled(wrong).slice(0, MOST - 1)]);
+		const choices = chance.shuffled([cloth, ...chance.shuffled(wrong).slice(0, MOST - 1)]);
 		return {
 			ask: `Which cloth is ${of}?`,
-			given: { name: of, ...(medium === 'hand' ? {} : { medium }) },
+			given: { name: of, ...whose(subject) },
 			choices,
-			answer: choices.indexOf(crossing)
+			answer: choices.indexOf(cloth)
 		};
 	},
-	fault({ of, crossing, medium }, chance) {
+	fault(subject, chance) {
+		const { of, crossing, played, medium, hands } = subject;
 		if (medium !== 'hand') return null;
 		const asked = chance
-			.shuffled(slipsOf(crossing))
-			.find(({ way, seen }) => looksOf(crossing, way.id, seen).length + 1 >= FEWEST);
+			.shuffled(slipsOf(played))
+			.find(({ way, seen }) => looksOf(played, way.id, seen).length + 1 >= FEWEST);
 		if (!asked) return null;
 		const { way, seen, slip } = asked;
-		const others = chance.shuffled(looksOf(crossing, way.id, seen)).slice(0, MOST - 1);
+		const others = chance.shuffled(looksOf(played, way.id, seen)).slice(0, MOST - 1);
 		const choices = chance.shuffled([slip, ...others]);
 		return {
 			ask: `${of}, ${way.title.toLowerCase()}: this is what came of it. What went wrong?`,
-			given: { crossing, way: way.id, seen },
+			given: { crossing, way: way.id, seen: seenBy(seen, hands), ...whose(subject) },
 			choices,
 			answer: choices.indexOf(slip)
 		};
@@ -89,20 +95,14 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 	'next-row'(subject, chance) {
 		const strip = stripFor(subject);
 		if (!strip) return null;
-		const rows = plainRows(strip.working);
-		const texts = [...new Set(rows.map(({ text }) => text))];
-		if (texts.length < FEWEST) return null;
-		const asked = [...new Set(rows.map(({ n }) => n))].flatMap((n) => {
-			const next = nextAfter(rows, n);
-			return next === null ? [] : [{ n, next }];
-		});
+		const asked = rowQuestions(strip.working, subject.hands).filter(({ others }) => others.length + 1 >= FEWEST);
 		if (asked.length === 0) return null;
-		const { n, next } = chance.of(asked);
-		const others = chance.shuffled(texts.filter((text) => text !== next)).slice(0, MOST - 1);
+		const { n, next, others: all } = chance.of(asked);
+		const others = chance.shuffled(all).slice(0, MOST - 1);
 		const choices = chance.shuffled([next, ...others]);
 		return {
 			ask: `${subject.of}: row ${n} is done. Which row comes next?`,
-			given: { swatch: strip.text, row: n, ...mediumOf(subject) },
+			given: { swatch: strip.text, row: n, ...whose(subject) },
 			choices,
 			answer: choices.indexOf(next)
 		};
@@ -115,15 +115,15 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 		const rows = crossed + 1 + chance.below(strip.working.steps.length - crossed);
 		return {
 			ask: `${subject.of}: how many rows are there since the last cross, its own row not counted?`,
-			given: { swatch: strip.text, rows, ...mediumOf(subject) },
+			given: { swatch: strip.text, rows, ...whose(subject) },
 			answer: rows - crossedAt(strip.working, rows)! - 1
 		};
 	},
 	chart(subject, chance) {
-		const { of, crossing, medium, terms } = subject;
+		const { crossing, medium, terms, hands } = subject;
 		const strip = medium === 'hand' ? stripFor(subject) : null;
 		const written = (one: Crossing) => {
-			const said = say(one, { hand: 'right', keep: 'fabric', terms });
+			const said = say(one, { ...hands, terms });
 			return said.ok ? said.value : null;
 		};
 		const right = written(crossing);
@@ -131,17 +131,17 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 		const chart = chartOfStrip(strip.working);
 		const cells = chart.rows.flatMap(({ n, cells: all }) =>
 			all.flatMap(({ at, cross }) =>
-				cross !== undefined && chart.crosses[cross].definition === written(crossing) ? [{ row: n, at }] : []
+				cross !== undefined && sameCrossing(chart.crosses[cross].crossing, crossing) ? [{ row: n, at }] : []
 			)
 		);
 		const wrong = [
-			...new Set(wrongOf(of, crossing, medium).flatMap((one) => written(one.crossing) ?? []))
+			...new Set(wrongOf(subject).flatMap((one) => written(one.named) ?? []))
 		].filter((text) => text !== right);
 		if (cells.length === 0 || wrong.length + 1 < FEWEST) return null;
 		const choices = chance.shuffled([right, ...chance.shuffled(wrong).slice(0, MOST - 1)]);
 		return {
 			ask: 'What do hands do in this place of the chart?',
-			given: { chart, cell: chance.of(cells) },
+			given: { chart, cell: chance.of(cells), ...whose(subject) },
 			choices,
 			answer: choices.indexOf(right)
 		};
@@ -151,11 +151,11 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 /** A strip is asked about again and again. */
 const chartOfStrip = once(chartOf);
 
-const mediumOf = ({ medium }: Subject) => (medium === 'hand' ? {} : { medium });
-
-/** Every position that lies over another, lowest first. */
-export const frontsOf = ({ over }: Crossing): number[] =>
-	[...new Set(over.map(([front]) => front))].sort((a, b) => a - b);
+/** For whom an exercise is, as far as that is not a right hand knitting. */
+const whose = ({ medium, hands: { hand, keep } }: Subject) => ({
+	...(medium === 'hand' ? {} : { medium }),
+	...(hand === 'left' ? { hand, keep } : {})
+});
 
 /** Slips of a way that look otherwise than what is seen, each look once. */
 function looksOf(crossing: Crossing, way: string, seen: object): string[] {
@@ -164,16 +164,6 @@ function looksOf(crossing: Crossing, way: string, seen: object): string[] {
 		if (one.way.id === way && !looks.has(JSON.stringify(one.seen)))
 			looks.set(JSON.stringify(one.seen), one.slip);
 	return [...looks.values()].filter(Boolean);
-}
-
-/** What comes after a row, wherever it is worked; `null` where that is now this and now that, or nothing. */
-export function nextAfter(
-	rows: readonly { readonly n: number; readonly text: string }[],
-	n: number
-): string | null {
-	const next = new Set(rows.flatMap((row, i) => (row.n === n ? [rows.at(i + 1)?.text ?? ''] : [])));
-	const [only] = next;
-	return next.size === 1 && only !== '' ? only : null;
 }
 
 /** Which of the first rows, from 0, has the last cross among them; `null` where none has one. */

@@ -3,7 +3,6 @@ import { isTwoGroup } from '../crossing/groups';
 import type { Move } from '../hands/moves';
 import { play } from '../hands/play';
 import { knownWays } from '../ways/ways';
-import { handed } from '../ways/handed';
 
 /** Whether a script gives a crossing when it is played: its order, its depths, and how its stitches are worked. */
 export function gives(crossing: Crossing, moves: readonly Move[]): boolean {
@@ -36,9 +35,8 @@ export const scriptsOf = (crossing: Crossing, free?: boolean): readonly (readonl
 			)
 		);
 
-/** On which side the first stitches are held with a cable needle, in the hands of a learner; `null` where that is no matter. */
-export function heldAt(crossing: Crossing, hand: 'right' | 'left'): 'front' | 'back' | null {
-	const { played } = handed(crossing, { hand, keep: 'fabric' });
+/** On which side the first stitches of a crossing that is played are held with a cable needle; `null` where that is no matter. */
+export function heldAt(played: Crossing): 'front' | 'back' | null {
 	if (!isTwoGroup(played)) return null;
 	const held = knownWays(played)
 		.find(({ id }) => id === 'cn-off')

@@ -2,12 +2,13 @@ import { expect, test } from 'vitest';
 import { drill } from './drill';
 import { KINDS, type Exercise, type Kind } from './exercise';
 import { unwrap } from '../result';
+import { RIGHT_HANDS } from '../ways/handed';
 import { faultSeen, movesSaid } from './shown';
 
 const one = (kind: Kind, seed = 5): Exercise =>
 	unwrap(
 		drill({
-			...{ crossings: ['2/2 RC'], level: 'beginner', medium: 'hand', hand: 'right', terms: 'us' },
+			...{ crossings: ['2/2 RC'], level: 'beginner', medium: 'hand', hands: RIGHT_HANDS, terms: 'us' },
 			...{ seed, kinds: KINDS.filter((other) => other === kind), count: 1 }
 		})
 	)[0];
@@ -31,7 +32,7 @@ test('a fault is shown as the cloth that it makes', () => {
 });
 
 test('movements are asked for with a cable needle or without one', () => {
-	const learner = { level: 'beginner', medium: 'hand', hand: 'right', terms: 'us' } as const;
+	const learner = { level: 'beginner', medium: 'hand', hands: RIGHT_HANDS, terms: 'us' } as const;
 	const moves = (free?: boolean) =>
 		unwrap(drill({ ...learner, free, crossings: ['2/2 RC'], seed: 3, kinds: ['script'], count: 12 })).map(
 			({ given }) => JSON.stringify(given.moves)

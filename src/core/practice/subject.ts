@@ -7,30 +7,40 @@ import { draftLesson } from '../planning/draft';
 import { mapResult, type Result } from '../result';
 import type { Medium } from '../technique/medium';
 import type { Level } from '../ways/cautions';
+import { handed, handsAt, type Handed, type Hands } from '../ways/handed';
 
 /** Who practises, and in what. */
 export interface Learner {
 	readonly level: Level;
 	readonly medium: Medium;
-	readonly hand: 'right' | 'left';
+	readonly hands: Hands;
 	readonly terms: 'us' | 'uk';
 	/** movements are asked for without a cable needle, or only with one; both where nothing is said */
 	readonly free?: boolean;
 }
 
-/** A crossing that is practised, by the name it was given. */
-export interface Subject extends Learner {
+/** A crossing by the name it was given, in the hands of a learner. */
+export interface InHands extends Handed {
 	readonly of: string;
+	/** as its name says it */
 	readonly crossing: Crossing;
+	readonly medium: Medium;
+	readonly hands: Hands;
 }
 
+/** A crossing that is practised. */
+export type Subject = Learner & InHands;
+
 /** What a name is practised as: its likeliest reading. */
-export const subjectOf = (of: string, learner: Learner): Result<Subject> =>
-	mapResult(readKnown(of, { medium: learner.medium }), ({ readings }) => ({
+export function subjectOf(of: string, learner: Learner): Result<Subject> {
+	const { medium } = learner;
+	const hands = handsAt(learner.hands, medium);
+	return mapResult(readKnown(of, { medium }), ({ readings: [{ crossing }] }) => ({
 		...learner,
-		of,
-		crossing: readings[0].crossing
+		...{ of, crossing, hands },
+		...handed(crossing, hands, medium)
 	}));
+}
 
 /** Minutes of a class that leave room for one cross, and for one that takes long. */
 const CLASSES = [90, 300];

@@ -16,6 +16,7 @@ import {
 import { plain } from '../naming/key';
 import { nameIn } from '../naming/schools';
 import { everyRow, type WrittenRow } from '../pattern/pattern';
+import { mirroredWord } from '../pattern/vocabulary';
 import { fault, good, mapResult, type Result } from '../result';
 import { headEdit } from './rows';
 import { applyEdits, type TextEdit } from './text';
@@ -230,8 +231,6 @@ function withUnit({ units, from, n }: RowPlace, stitch: number, put: Unit): Resu
 	return good(result);
 }
 
-const MIRRORED: Readonly<Record<string, string>> = { k2tog: 'ssk', ssk: 'k2tog', m1l: 'm1r', m1r: 'm1l' };
-
 /** A row the other way round, as a mirror shows it: what has no mirror image in words is refused. */
 export function mirrorRow(text: string, working: Working, index: number): Result<TextEdit[]> {
 	const step = working.steps[index];
@@ -246,9 +245,7 @@ export function mirrorRow(text: string, working: Working, index: number): Result
 				return fault('conflict', `“${unit.text}” has no name in the mirror. Make that cross by hand.`);
 			turned.push(crossUnit(name, crossing));
 		} else {
-			const word =
-				MIRRORED[unit.text.toLowerCase()] ??
-				(/^(?:yo|m1|cdd|sm|pm|slm)$/i.test(unit.text) ? unit.text : null);
+			const word = mirroredWord(unit.text);
 			if (!word)
 				return fault('conflict', `“${unit.text}” has no mirror image in one word. Change it by hand.`);
 			turned.push({ ...unit, text: word });

@@ -1,5 +1,6 @@
 import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
+import { readsFromTheEnd, type Hands } from '../ways/handed';
 
 /** A stretch of a row for those who read pictures: stitches to skip, or a crossing to look at. */
 export interface LookStretch {
@@ -25,10 +26,11 @@ export function stretchesOf({ row, worked }: Step): LookStretch[] {
 	return stretches;
 }
 
-/** `Skip 2, look at these 4 (2/2 RC), skip 2.`; UK words miss them. */
-export function lookSaid(step: Step, terms: 'us' | 'uk'): string {
+/** `Skip 2, look at these 4 (2/2 RC), skip 2.`, from the edge where these hands begin; UK words miss them. */
+export function lookSaid(step: Step, { terms, ...hands }: Hands & { readonly terms: 'us' | 'uk' }): string {
 	const skip = terms === 'uk' ? 'miss' : 'skip';
-	const said = stretchesOf(step)
+	const stretches = stretchesOf(step);
+	const said = (readsFromTheEnd(hands) ? [...stretches].reverse() : stretches)
 		.map(({ kind, count, name }) =>
 			kind === 'skip' ? `${skip} ${count}` : `look at these ${count} (${name})`
 		)

@@ -4,6 +4,7 @@ import type { Working } from '../fabric/fabric';
 import type { Problem } from '../fabric/problem';
 import type { PlacedCrossing } from '../fabric/work';
 import type { HandSlip } from '../faults/slipIds';
+import { readsFromTheEnd, type Hands } from '../ways/handed';
 import { nowAt } from './counter';
 import { crossingAt, type WorkedSpot } from './edit';
 
@@ -19,6 +20,12 @@ export interface Mistake {
 	readonly width: number;
 	readonly at: number;
 }
+
+/** The same mistake as these hands count their row: a left-hander who keeps the fabric begins at its other end. */
+export const mistakeBy = (mistake: Mistake, hands: Hands): Mistake =>
+	readsFromTheEnd(hands)
+		? { ...mistake, at: mistake.width - mistake.at - mistake.crossing.stitches + 2 }
+		: mistake;
 
 /** A mistake with the slip that is likeliest to have made it. */
 export interface LikelyMistake extends Mistake {

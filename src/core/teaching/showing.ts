@@ -31,8 +31,7 @@ export function showingOf(lesson: Lesson, part: Part, voice: Voice): Showing | n
 	const taught = crossingOf(lesson, part);
 	if (!taught) return null;
 	const medium: Medium = lesson.medium;
-	// A bed is the same for every hand.
-	const hands = handed(taught.crossing, isBed(medium) ? { ...voice, hand: 'right' } : voice);
+	const hands = handed(taught.crossing, voice, medium);
 	return {
 		taught,
 		hands,

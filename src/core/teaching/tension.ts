@@ -19,7 +19,7 @@ export function tensionOf(lesson: Lesson, { crossing }: LessonCrossing, voice: V
 
 function byHand(lesson: Lesson, crossing: Crossing, voice: Voice): Point[] {
 	const { medium } = lesson;
-	const { played } = handed(crossing, voice);
+	const { played } = handed(crossing, voice, medium);
 	const [first] = played.order;
 	const far = first - 1;
 	const begins = voice.hand === 'right' ? 'right' : 'left';

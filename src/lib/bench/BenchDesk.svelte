@@ -68,8 +68,8 @@
 	/** slips are played by hand and at a bed */
 	const slips = $derived(medium === 'hand' || isBed(medium));
 	const mending = new OpenFinding(() => ({
-		crossing: subject.played,
-		bed: isBed(medium) ? medium : undefined,
+		crossing: subject.crossing,
+		medium,
 		voice: subject.voice,
 		level: subject.voice.level,
 		rates: ratesWith(settings.value.rates)

@@ -2,6 +2,7 @@
 	import type { Chart } from '$core/swatch/chart';
 	import { legendOf } from '$core/swatch/legend';
 	import type { Voice } from '$core/hands/voice';
+	import { mirrorsFabric } from '$core/ways/handed';
 	import ChartSign from './ChartSign.svelte';
 
 	/** What every sign of a chart means, the crossings in the reader’s own words. */
@@ -19,7 +20,7 @@
 		onlight?: (cross: number) => void;
 	} = $props();
 
-	const mirrored = $derived(voice.hand === 'left' && voice.keep === 'words');
+	const mirrored = $derived(mirrorsFabric(voice));
 	const entries = $derived(legendOf(chart, voice));
 	const crosses = $derived(entries.filter((entry) => entry.kind === 'cross'));
 	const signs = $derived(entries.filter((entry) => entry.kind === 'sign'));

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Working } from '$core/fabric/fabric';
+	import type { Hands } from '$core/ways/handed';
 	import Hatch from './Hatch.svelte';
 	import PaintedParts from './PaintedParts.svelte';
 	import { paintParts } from './parts';
@@ -9,19 +10,19 @@
 	let {
 		working,
 		step,
-		from,
+		hands,
 		alt
 	}: {
 		working: Working;
 		/** the row by its place in the plan */
 		step: number;
-		/** the edge at which the hands begin */
-		from: 'right' | 'left';
+		/** who works it */
+		hands: Hands;
 		alt: string;
 	} = $props();
 
 	const uid = $props.id();
-	const picture = $derived(pictureRow(working, step, from));
+	const picture = $derived(pictureRow(working, step, hands));
 	const parts = $derived(paintParts(`${uid}-hatch`, (pen) => paintPictureRow(pen, picture)));
 </script>
 

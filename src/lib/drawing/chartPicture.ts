@@ -1,6 +1,7 @@
 import type { Working } from '$core/fabric/fabric';
 import type { Voice } from '$core/hands/voice';
 import { legendOf, type LegendEntry } from '$core/swatch/legend';
+import { mirrorsFabric } from '$core/ways/handed';
 import { paintSign, paintSymbol, type ChartView } from './chart';
 import { chartFace } from './chartFace';
 import type { TurningPen } from './pen';
@@ -14,7 +15,7 @@ const BOX = { width: 26, height: 30 } as const;
 export const chartViewFor = (
 	{ hand, keep }: Omit<Words, 'terms'>,
 	box: ChartView['box'] = BOX
-): ChartView => ({ box, hand, keep, mirrored: hand === 'left' && keep === 'words' });
+): ChartView => ({ box, hand, keep, mirrored: mirrorsFabric({ hand, keep }) });
 
 /** The chart of some rows of a swatch, from the row at place `first` of the plan up to, and without, `last`. */
 export function chartPicture(

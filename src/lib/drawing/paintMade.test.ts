@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from '$core/faults/fault';
 import { clothState, foundState, mendScript, playMend } from '$core/faults/mending';
-import { asMeant, mendsOf } from '$core/faults/mends';
+import { mendsOf } from '$core/faults/mends';
+import { asMeant } from '$core/faults/seen';
 import { unwrap } from '$core/result';
 import { waysOf } from '$core/ways/ways';
 import { crossing } from '../../../tests/support/taughtLesson';

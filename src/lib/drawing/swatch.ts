@@ -4,6 +4,7 @@ import type { Working } from '$core/fabric/fabric';
 import type { Step } from '$core/fabric/steps';
 import type { ClothSpot } from '$core/swatch/clothSpot';
 import { coloursOf } from '$core/swatch/colours';
+import { handsAt, mirrorsFabric, type Hands } from '$core/ways/handed';
 import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples, type Ribbon } from './cloth';
 import type { Pen } from './pen';
 
@@ -16,6 +17,17 @@ export interface View {
 	/** a left-hander who keeps the words makes the mirror image */
 	readonly mirrored: boolean;
 }
+
+/** The right side of a cloth as the hands knit it that it is shown to. */
+export const viewFor = (
+	{ options }: Pick<Working, 'options'>,
+	hands: Hands,
+	scale: Pick<View, 'stitch' | 'row'>
+): View => ({
+	...scale,
+	side: 'right',
+	mirrored: mirrorsFabric(handsAt(hands, options.medium ?? 'hand'))
+});
 
 /** Room at either edge for the numbers of the rows. */
 export const MARGIN = 46;

@@ -1,5 +1,6 @@
 import { workingOf, type Working } from '$core/fabric/fabric';
 import { mirror } from '$core/crossing/transform';
+import { handed, handsAt, mirrorsFabric } from '$core/ways/handed';
 import { playBed } from '$core/hands/bed';
 import { play } from '$core/hands/play';
 import { scriptSteps } from '$core/hands/steps';
@@ -21,7 +22,7 @@ import { SvgPen } from '$lib/drawing/pens';
 import { paintPictureRow, pictureRow } from '$lib/drawing/pictureRow';
 import { PRINT_TONES } from '$lib/drawing/printTones';
 import { groundOf, layoutOf, rolesOf } from '$lib/drawing/rail';
-import { MARGIN, paintRows, clothSize } from '$lib/drawing/swatch';
+import { MARGIN, paintRows, clothSize, viewFor } from '$lib/drawing/swatch';
 import { unwrap } from '$core/result';
 
 /** A picture as it is drawn: its size in its own units, and how a pen paints it. */
@@ -125,16 +126,18 @@ function cross({ crossing, ...view }: Of<'cross'>): Drawing {
 	return { width, height, paint };
 }
 
-function slip({ crossing, medium, ways, slip: id, from }: Of<'slip'>): Drawing {
-	const { cloth } = slipIn({ medium, ways }, crossing, '', id);
+function slip({ crossing, medium, ways, slip: id, ...hands }: Of<'slip'>): Drawing {
+	const { cloth } = slipIn({ medium, ways }, crossing, '', id, hands);
 	if (!cloth) return { width: 1, height: 1, paint: () => undefined };
-	const picture = madePicture(crossing, cloth, { from, numbers: false, most: 2, rings: true });
+	const { played } = handed(crossing, hands, medium);
+	const from = handsAt(hands, medium).hand;
+	const picture = madePicture(played, cloth, { from, numbers: false, most: 2, rings: true });
 	return { width: picture.width, height: picture.height, paint: (pen) => paintMade(pen, picture) };
 }
 
-function cloth({ first, last, mirrored, ...rows }: Of<'cloth'>): Drawing {
+function cloth({ first, last, hand, keep, ...rows }: Of<'cloth'>): Drawing {
 	const working = workingFor(rows);
-	const view = { ...CLOTH, mirrored };
+	const view = viewFor(working, { hand, keep }, CLOTH);
 	const size = clothSize(working, view);
 	const shown = Math.min(last, size.rows);
 	const top = size.height - shown * view.row;
@@ -145,7 +148,8 @@ function cloth({ first, last, mirrored, ...rows }: Of<'cloth'>): Drawing {
 	return { width: size.width - 2 * MARGIN, height: (shown - first) * view.row, paint };
 }
 
-function sign({ is, crossing, mirrored }: Of<'sign'>): Drawing {
+function sign({ is, crossing, ...hands }: Of<'sign'>): Drawing {
+	const mirrored = mirrorsFabric(hands);
 	const width = (crossing?.stitches ?? 1) * SIGN.width;
 	const place = { x: SIGN.rim, top: SIGN.rim, width, height: SIGN.height };
 	const paint = (pen: TurningPen) =>
@@ -155,8 +159,8 @@ function sign({ is, crossing, mirrored }: Of<'sign'>): Drawing {
 	return { width: width + 2 * SIGN.rim, height: SIGN.height + 2 * SIGN.rim, paint };
 }
 
-function row({ step, from, ...rows }: Of<'row'>): Drawing {
-	const picture = pictureRow(workingFor(rows), step, from);
+function row({ step, hand, keep, ...rows }: Of<'row'>): Drawing {
+	const picture = pictureRow(workingFor(rows), step, { hand, keep });
 	const paint = (pen: TurningPen) =>
 		pen.turned({ x: 0, y: -picture.top }, () => {
 			paintPictureRow(pen, picture);

@@ -1,16 +1,18 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
 	import { sidesOf } from '$core/teaching/showing';
-	import { getSettings } from '$lib/client/settings.svelte';
+	import type { Voice } from '$core/hands/voice';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import FittedCross from '$lib/drawing/FittedCross.svelte';
 
 	/** Two crosses, two ways or two swatches side by side; ways go on in step, and the shorter one waits at its end. */
-	let { lesson, part, step }: { lesson: Lesson; part: Extract<Part, { kind: 'compare' }>; step: number } =
-		$props();
+	let {
+		lesson,
+		part,
+		voice,
+		step
+	}: { lesson: Lesson; part: Extract<Part, { kind: 'compare' }>; voice: Voice; step: number } = $props();
 
-	const settings = getSettings();
-	const voice = $derived(settings.value);
 	const sides = $derived(sidesOf(lesson, part, voice));
 </script>
 
@@ -24,7 +26,7 @@
 			{:else if 'text' in side}
 				<div class="min-h-40 flex-1">
 					{#await import('$lib/drawing/RowsPicture.svelte') then { default: RowsPicture }}
-						<RowsPicture text={side.text} medium={lesson.medium} />
+						<RowsPicture text={side.text} medium={lesson.medium} hands={voice} />
 					{/await}
 				</div>
 			{:else if side.showing.shown}

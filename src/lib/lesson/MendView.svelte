@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
 	import { howMade, slipIn } from '$core/lesson/slip';
-	import { isBed } from '$core/technique/medium';
 	import { showingOf } from '$core/teaching/showing';
-	import { getSettings } from '$lib/client/settings.svelte';
+	import type { Voice } from '$core/hands/voice';
+	import { handsAt } from '$core/ways/handed';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import MadePicture from '$lib/drawing/MadePicture.svelte';
 
@@ -11,13 +11,13 @@
 	let {
 		lesson,
 		part,
+		voice,
 		told = true
-	}: { lesson: Lesson; part: Extract<Part, { kind: 'mend' }>; told?: boolean } = $props();
+	}: { lesson: Lesson; part: Extract<Part, { kind: 'mend' }>; voice: Voice; told?: boolean } = $props();
 
-	const settings = getSettings();
-	const seen = $derived(showingOf(lesson, part, settings.value));
-	const slip = $derived(seen && slipIn(howMade(lesson), seen.hands.played, seen.taught.name, part.slip));
-	const from = $derived(isBed(lesson.medium) ? 'right' : settings.value.hand);
+	const seen = $derived(showingOf(lesson, part, voice));
+	const slip = $derived(seen && slipIn(howMade(lesson), seen.taught.crossing, seen.taught.name, part.slip, voice));
+	const from = $derived(handsAt(voice, lesson.medium).hand);
 </script>
 
 {#if seen && slip}
@@ -39,7 +39,7 @@
 				<figure>
 					<ClothPicture
 						crossing={seen.hands.cloth}
-						from={settings.value.hand}
+						{from}
 						numbers={false}
 						alt="{seen.taught.name} as it should be"
 					/>

@@ -80,7 +80,7 @@
 		</figcaption>
 	</figure>
 {:else if part.kind === 'compare'}
-	<CompareView {lesson} {part} {step} />
+	<CompareView {lesson} {part} {voice} {step} />
 	{#if steps > 0}
 		<div class="flex items-center justify-center gap-6">
 			<ThumbButton to="back" label="Back one step" disabled={step === 0} onpress={() => (step -= 1)} />
@@ -98,5 +98,5 @@
 {:else if part.kind === 'finish' || part.kind === 'tension' || part.kind === 'measure'}
 	{#await import('./PointsView.svelte') then { default: PointsView }}<PointsView {lesson} {part} />{/await}
 {:else if part.kind === 'mend'}
-	{#await import('./MendView.svelte') then { default: MendView }}<MendView {lesson} {part} />{/await}
+	{#await import('./MendView.svelte') then { default: MendView }}<MendView {lesson} {part} {voice} />{/await}
 {/if}

@@ -28,7 +28,7 @@
 {:else}
 	{#if taught}
 		<div class="h-80">
-			<TensionPicture ropes={ropesOf(lesson, taught)} medium={lesson.medium} shown={Infinity} />
+			<TensionPicture ropes={ropesOf(lesson, taught)} medium={lesson.medium} hands={voice} shown={Infinity} />
 		</div>
 	{/if}
 	<ul class="grid gap-2">

@@ -11,7 +11,7 @@
 	/** Asks like a colleague: one picture question at a time, until the cloth that is left is the one that is held up. */
 	let { finding }: { finding: Finding } = $props();
 
-	const from = $derived(finding.asked.bed ? 'right' : finding.asked.voice.hand);
+	const from = $derived(finding.hands.hand);
 	let pointing = $state(false);
 </script>
 
@@ -65,7 +65,7 @@
 								{from}
 								alt=""
 							/>
-							<span>{looksOf(cause.seen, finding.right)}</span>
+							<span>{looksOf(finding.crossing, cause, finding.hands)}</span>
 							<span class="text-sm text-quiet">{SLIP_WORDS[cause.slip].name}</span>
 						</button>
 					</li>

@@ -17,7 +17,7 @@
 		placed?: boolean;
 	} = $props();
 
-	const from = $derived(finding.asked.bed ? 'right' : finding.asked.voice.hand);
+	const from = $derived(finding.hands.hand);
 </script>
 
 <div class="grid grid-cols-1 gap-5">

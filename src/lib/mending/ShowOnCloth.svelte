@@ -9,7 +9,7 @@
 
 	let shown = $state.raw<Shown>(AS_MEANT);
 	const crossing = $derived(finding.crossing);
-	const from = $derived(finding.asked.bed ? 'right' : finding.asked.voice.hand);
+	const from = $derived(finding.hands.hand);
 	const cloth = $derived(clothShown(crossing, shown));
 	/** columns from the left of the picture, by their place in the order worked */
 	const columns = $derived.by(() => {

@@ -14,8 +14,9 @@
 
 	/** rows above a cross that are drawn */
 	const MOST_ROWS = 6;
-	const { voice, bed } = $derived(finding.asked);
-	const from = $derived(bed ? 'right' : voice.hand);
+	const { voice } = $derived(finding.asked);
+	const bed = $derived(finding.bed);
+	const from = $derived(finding.hands.hand);
 </script>
 
 {#if finding.slipShown}

@@ -2,8 +2,8 @@ import type { Crossing } from '$core/crossing/crossing';
 import { agreeingWith, bestQuestion, looksAmong, thoughtOf, type Thought } from '$core/faults/diagnose';
 import { looksOf, type Fault } from '$core/faults/fault';
 import { clothState, foundState, isMended, mendScript, playMend, type MendState } from '$core/faults/mending';
-import { asMeant, leastMends, mendsOf, shortestWay, type Mend } from '$core/faults/mends';
-import { seenOf, SEEN_FIELDS, type Seen, type SeenField } from '$core/faults/seen';
+import { leastMends, mendsOf, shortestWay, type Mend } from '$core/faults/mends';
+import { asMeant, seenOf, SEEN_FIELDS, type MadeCloth, type Seen, type SeenField } from '$core/faults/seen';
 import { bedSlipSteps, handSlipSteps } from '$core/faults/slipSteps';
 import { leastSaid, MEND_NAMES, SLIP_WORDS, tellMend, tellMended } from '$core/faults/words';
 import { faceOf } from '$core/crossing/work';
@@ -16,7 +16,9 @@ import type { Voice } from '$core/hands/voice';
 import { mendMinutes } from '$core/planning/mendMinutes';
 import type { Rates } from '$core/planning/rates';
 import { unwrap } from '$core/result';
-import type { Bed } from '$core/technique/medium';
+import { inBehind, inFront } from '$core/crossing/depth';
+import { isBed, type Medium } from '$core/technique/medium';
+import { handed, handsAt, seenBy } from '$core/ways/handed';
 import type { ShownSteps } from '$core/teaching/showing';
 import { bedWaysOf } from '$core/ways/bed';
 import type { Level } from '$core/ways/cautions';
@@ -25,9 +27,9 @@ import type { Trouble } from './trouble';
 
 /** Whose cloth it is: which cross was meant, by which hands or at which bed. */
 export interface Asked {
-	/** as it is played */
+	/** as its name says it */
 	readonly crossing: Crossing;
-	readonly bed: Bed | undefined;
+	readonly medium: Medium;
 	/** the ways that were taught, where the others are out of the question */
 	readonly ways?: readonly string[] | undefined;
 	readonly voice: Voice;
@@ -54,10 +56,19 @@ export class Finding {
 
 	readonly asked = $derived.by(() => this.#asked());
 	readonly trouble = $derived.by(() => this.#trouble());
+	/** the machine or loom whose tools slipped; hands without */
+	readonly bed = $derived(isBed(this.asked.medium) ? this.asked.medium : undefined);
+	/** the hands that knitted it */
+	readonly hands = $derived(handsAt(this.asked.voice, this.asked.medium));
 	/** what is played for: the same words for the same cross, so that nothing is played anew at each step */
 	readonly #thought = $derived(
-		JSON.stringify({ crossing: this.asked.crossing, ids: this.asked.ways, medium: this.asked.bed })
+		JSON.stringify({
+			crossing: handed(this.asked.crossing, this.asked.voice, this.asked.medium).played,
+			ids: this.asked.ways,
+			medium: this.bed
+		})
 	);
+	/** as it is played by these hands */
 	readonly crossing = $derived((JSON.parse(this.#thought) as { crossing: Crossing }).crossing);
 	readonly right = $derived(seenOf(this.crossing, asMeant(this.crossing), 0));
 	readonly meant = $derived(clothState(this.crossing, asMeant(this.crossing), 0, 2));
@@ -83,17 +94,21 @@ export class Finding {
 		const values = distinct(this.causes.map(({ seen }) => seen[field]));
 		// As it should be comes first.
 		values.sort((a, b) => Number(b === this.right[field]) - Number(a === this.right[field]));
-		return values.map((value) => ({
-			value,
-			says: seenSaid(field, value),
-			looks:
-				value === this.right[field] ? this.meant : foundState(this.crossing, this.#plainest(field, value), 2)
-		}));
+		return values.map((value) => {
+			const as = value === this.right[field] ? null : this.#plainest(field, value);
+			return {
+				value,
+				says: this.#said(field, value, as?.result ?? asMeant(this.crossing)),
+				looks: as ? foundState(this.crossing, as, 2) : this.meant
+			};
+		});
 	});
 	readonly given = $derived(
 		SEEN_FIELDS.flatMap((field) => {
 			const value = this.trouble.answers[field];
-			return value === undefined ? [] : [{ field, says: seenSaid(field, value) }];
+			if (value === undefined) return [];
+			const as = this.#all.find(({ seen }) => seen[field] === value)?.result ?? asMeant(this.crossing);
+			return [{ field, says: this.#said(field, value, as) }];
 		})
 	);
 	/** the cause that is looked at: the one that was chosen, or the only look that is left */
@@ -118,7 +133,7 @@ export class Finding {
 		return { rows, at, width: Math.max(width, at - 1 + this.crossing.stitches) };
 	});
 	readonly #again = $derived.by(() =>
-		this.asked.bed ? bedWaysOf(this.crossing, this.asked.bed)[0] : shortestWay(this.crossing)
+		this.bed ? bedWaysOf(this.crossing, this.bed)[0] : shortestWay(this.crossing)
 	);
 	readonly mends = $derived.by(() =>
 		(this.cause ? this.#mendsOf(this.cause) : []).map((mend) => ({
@@ -133,17 +148,18 @@ export class Finding {
 	/** the cloth as it is */
 	readonly wrong = $derived(this.cause && foundState(this.crossing, this.cause, 2));
 	/** what gives it away */
-	readonly says = $derived(this.cause ? looksOf(this.cause.seen, this.right) : '');
+	readonly says = $derived(this.cause ? looksOf(this.crossing, this.cause, this.hands) : '');
 
 	readonly #slip = $derived.by(() => {
 		const { cause, crossing } = this;
-		const { voice, bed } = this.asked;
+		const { bed } = this;
+		const { voice } = this.asked;
 		if (!cause || this.trouble.view !== 'slip') return null;
 		return bed ? bedSlipSteps(crossing, cause, bed) : handSlipSteps(crossing, cause, voice);
 	});
 	/** the hands that slipped, step by step */
 	readonly slipShown = $derived.by((): ShownSteps | null => {
-		const { bed } = this.asked;
+		const { bed } = this;
 		const slip = this.#slip;
 		if (!slip) return null;
 		return bed
@@ -158,7 +174,7 @@ export class Finding {
 		if (!mend || !cause) return null;
 		const moves = mendScript(crossing, cause, mend, this.#found);
 		const from = foundState(crossing, cause, this.#found.rows);
-		return { moves, states: unwrap(playMend(crossing, from, moves, this.asked.bed)) };
+		return { moves, states: unwrap(playMend(crossing, from, moves, this.bed)) };
 	});
 	/** the cloth at this moment of the mend */
 	readonly mendState = $derived.by((): MendState | null => this.#mending?.states[this.step] ?? null);
@@ -169,7 +185,7 @@ export class Finding {
 		if (!mending || move?.do !== 'cross') return null;
 		const hands =
 			mending.states[this.step].hands ??
-			(this.asked.bed ? bedOf(this.crossing.stitches) : startOf(this.crossing.stitches));
+			(this.bed ? bedOf(this.crossing.stitches) : startOf(this.crossing.stitches));
 		return { hands, next: move.move };
 	});
 	/** the words of each step that is shown, and of the moment after the last */
@@ -190,6 +206,13 @@ export class Finding {
 		if (!cause) return '';
 		return `${this.mend ? MEND_NAMES[this.mend.id] : SLIP_WORDS[cause.slip].name}, ${told[step].sentence}`;
 	});
+
+	/** What was seen, as an answer: as the fabric of these hands shows it, and how many lie in front counted from the whole order. */
+	#said(field: SeenField, value: Seen[SeenField], { over }: Pick<MadeCloth, 'over'>): string {
+		if (field === 'front') return seenSaid(field, inFront(over).length);
+		if (field === 'behind') return seenSaid(field, inBehind(over).length);
+		return seenSaid(field, seenBy({ [field]: value } as Partial<Seen>, this.hands)[field]!);
+	}
 
 	answer(field: SeenField, value: Seen[SeenField]): void {
 		this.answerAll({ ...this.trouble.answers, [field]: value });
@@ -258,8 +281,8 @@ export class Finding {
 		moves: ReturnType<typeof mendScript>;
 		states: readonly MendState[];
 	}): Told[] {
-		const { crossing, mend, cause } = this;
-		const { voice, bed } = this.asked;
+		const { crossing, mend, cause, bed } = this;
+		const { voice } = this.asked;
 		const purl = (stitch: number) => faceOf(crossing.work[crossing.order.indexOf(stitch)]) === 'purl';
 		return [
 			...moves.map((move, i): Told => {

@@ -18,8 +18,8 @@ export class OpenFinding {
 
 	/** Begins to ask, from the beginning where it is about another cross; `place` is where in the knitting it lies. */
 	async open(place: Partial<Pick<Trouble, 'rows' | 'width' | 'at'>> = {}): Promise<void> {
-		const { crossing, bed } = this.#asked();
-		const about = JSON.stringify([crossing, bed, place]);
+		const { crossing, medium } = this.#asked();
+		const about = JSON.stringify([crossing, medium, place]);
 		if (about !== this.#about) this.trouble = { ...NO_TROUBLE, ...place };
 		this.#about = about;
 		const { Finding } = await import('./finding.svelte');

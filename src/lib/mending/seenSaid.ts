@@ -12,9 +12,9 @@ export function seenSaid(field: SeenField, value: Seen[SeenField]): string {
 		case 'lean':
 			return value === 'none' ? 'no cross' : value === 'mixed' ? 'both ways' : `leans ${value}`;
 		case 'front':
-			return `${value} over the hindmost`;
+			return `${value} in front of another`;
 		case 'behind':
-			return `${value} under the front one`;
+			return `${value} behind another`;
 		case 'faces':
 			return /p/.test(String(value))
 				? /k/.test(String(value))

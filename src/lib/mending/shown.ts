@@ -1,8 +1,7 @@
 import { sortPairs, type Crossing, type WorkWord } from '$core/crossing/crossing';
 import type { PartlySeen } from '$core/faults/diagnose';
 import { clothState, type MendState } from '$core/faults/mending';
-import { asMeant } from '$core/faults/mends';
-import { seenOf, type MadeCloth } from '$core/faults/seen';
+import { asMeant, seenOf, type MadeCloth } from '$core/faults/seen';
 import { USUAL_OFFSET } from '$core/faults/fault';
 
 /** What is wrong with one stitch: the other face, its legs crossed at the foot, or run down. */

@@ -2,6 +2,7 @@
 	import type { Crossing } from '$core/crossing/crossing';
 	import type { MendState } from '$core/faults/mending';
 	import type { Grade } from '$core/practice/exercise';
+	import { crossIn, handsOf } from '$core/practice/shown';
 	import { SLIP_WORDS } from '$core/faults/words';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import MadePicture from '$lib/drawing/MadePicture.svelte';
@@ -24,9 +25,12 @@
 		onnext: () => void;
 	} = $props();
 
+	const hands = $derived(handsOf(asked.exercise));
+	const cross = $derived(crossIn(asked.exercise));
+	/** as it should be, as her fabric shows it */
 	const meant = $derived.by(() => {
-		const { given, kind, choices, answer } = asked.exercise;
-		return (kind === 'cloth' ? choices?.[answer as number] : given.crossing) as Crossing | undefined;
+		const { kind, choices, answer } = asked.exercise;
+		return kind === 'cloth' ? (choices?.[answer as number] as Crossing | undefined) : cross?.cloth;
 	});
 	const slip = $derived(
 		grade.slip && grade.slip in SLIP_WORDS ? SLIP_WORDS[grade.slip as keyof typeof SLIP_WORDS] : null
@@ -40,11 +44,11 @@
 	</h2>
 	<p class="mt-2 text-lg">{grade.because}</p>
 	{#if slip}<p class="mt-2"><b>{slip.name}.</b> {slip.did}</p>{/if}
-	{#if slipped && asked.cloth && meant}
+	{#if slipped && asked.cloth && cross}
 		<div class="mt-4 grid grid-cols-2 gap-3">
 			{#each [{ state: slipped, says: 'your answer' }, { state: asked.cloth, says: 'what was asked' }] as { state, says } (says)}
 				<figure>
-					<MadePicture {meant} {state} alt={says} />
+					<MadePicture meant={cross.played} {state} from={hands.hand} alt={says} />
 					<figcaption class="mt-1">{says}</figcaption>
 				</figure>
 			{/each}
@@ -54,13 +58,14 @@
 			{#if grade.comesTo}<figure>
 					<ClothPicture
 						crossing={grade.comesTo}
+						from={hands.hand}
 						alt="What your answer comes to: {grade.comesTo.order.join(' ')}"
 					/>
 					<figcaption class="mt-1">your answer</figcaption>
 				</figure>{/if}
 			{#if meant}
 				<figure>
-					<ClothPicture crossing={meant} alt="As it is: {meant.order.join(' ')}" />
+					<ClothPicture crossing={meant} from={hands.hand} alt="As it is: {meant.order.join(' ')}" />
 					<figcaption class="mt-1">{asked.exercise.of}</figcaption>
 				</figure>
 			{/if}

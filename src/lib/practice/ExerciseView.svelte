@@ -1,8 +1,9 @@
 <script lang="ts">
-	import type { Crossing } from '$core/crossing/crossing';
 	import type { Answer } from '$core/practice/exercise';
 	import { SLIP_WORDS } from '$core/faults/words';
 	import type { Medium } from '$core/technique/medium';
+	import { acrossFor } from '$core/ways/handed';
+	import { crossIn, handsOf } from '$core/practice/shown';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import MadePicture from '$lib/drawing/MadePicture.svelte';
@@ -17,7 +18,8 @@
 
 	const settings = getSettings();
 	const exercise = $derived(asked.exercise);
-	const given = $derived(exercise.given as { crossing: Crossing });
+	const hands = $derived(handsOf(exercise));
+	const cross = $derived(crossIn(exercise));
 	let typed = $state('');
 	const choices = $derived(
 		exercise.kind === 'hold'
@@ -39,27 +41,30 @@
 	{exercise.ask}
 </h2>
 <div class="mt-4">
-	{#if exercise.kind === 'numbers' || exercise.kind === 'front'}
+	{#if cross && (exercise.kind === 'numbers' || exercise.kind === 'front')}
 		<OrderNumbers
-			crossing={given.crossing}
+			{cross}
+			{hands}
 			wants={exercise.kind === 'numbers' ? 'order' : 'fronts'}
 			{onanswer}
 		/>
 	{:else if exercise.kind === 'script'}
 		<PutMoves words={asked.words} {onanswer} />
 	{:else}
-		{#if exercise.kind === 'name'}
+		{#if exercise.kind === 'name' && cross}
 			<div class="mx-auto max-w-md">
 				<ClothPicture
-					crossing={given.crossing}
-					alt="Stitches {given.crossing.order.join(' ')} after the cross"
+					crossing={cross.cloth}
+					from={hands.hand}
+					alt={inNumbers(cross.played)}
 				/>
 			</div>
-		{:else if exercise.kind === 'fault' && asked.cloth}
+		{:else if exercise.kind === 'fault' && asked.cloth && cross}
 			<div class="mx-auto max-w-sm">
 				<MadePicture
-					meant={given.crossing}
+					meant={cross.played}
 					state={asked.cloth}
+					from={hands.hand}
 					rings={false}
 					alt="The cloth that came of it"
 				/>
@@ -95,7 +100,12 @@
 					<li>
 						<button type="button" class="choice" onclick={() => onanswer(choice.answer)}>
 							{#if 'cloth' in choice && choice.cloth}
-								<ClothPicture crossing={choice.cloth} numbers={false} alt={inNumbers(choice.cloth)} />
+								<ClothPicture
+									crossing={choice.cloth}
+									from={hands.hand}
+									numbers={false}
+									alt={inNumbers(acrossFor(choice.cloth, hands, medium))}
+								/>
 							{:else}{choice.says}{/if}
 						</button>
 					</li>

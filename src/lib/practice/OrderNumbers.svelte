@@ -1,15 +1,21 @@
 <script lang="ts">
-	import type { Crossing } from '$core/crossing/crossing';
+	import type { Handed, Hands } from '$core/ways/handed';
 	import { startOf } from '$core/hands/state';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 
 	/** Stitches by their numbers: pressed in the order in which they stand after the cross, or those that lie in front. */
 	let {
-		crossing,
+		cross,
+		hands,
 		wants,
 		onanswer
-	}: { crossing: Crossing; wants: 'order' | 'fronts'; onanswer: (answer: number[]) => void } = $props();
+	}: { cross: Handed; hands: Hands; wants: 'order' | 'fronts'; onanswer: (answer: number[]) => void } = $props();
 
+	const crossing = $derived(cross.played);
+	/** where stitch 1 stands: at the tip of the needle that is worked from */
+	const tip = $derived(hands.hand);
+	/** from left to right, as one looks at them */
+	const fromLeft = (stitches: readonly number[]) => (tip === 'right' ? [...stitches].reverse() : stitches);
 	const all = $derived(Array.from({ length: crossing.stitches }, (_, i) => i + 1));
 	let chosen = $state.raw<readonly number[]>([]);
 	const isFull = $derived(wants === 'fronts' ? chosen.length > 0 : chosen.length === all.length);
@@ -24,27 +30,27 @@
 			<NeedleRail
 				{crossing}
 				state={startOf(crossing.stitches)}
-				voice={{ hand: 'right', yarnHand: 'right' }}
+				voice={{ hand: hands.hand, yarnHand: 'right' }}
 				width={420}
 				height={230}
 				neighbours={1}
 				labels={false}
-				alt="The stitches on the left needle, 1 at its tip"
+				alt="The stitches before the cross, 1 at the tip of the needle"
 			/>
 		</div>
 	{/await}
 {:else}
 	<div class="mx-auto max-w-sm">
-		<ClothPicture {crossing} numbers={false} alt="The cloth of this cross" />
+		<ClothPicture crossing={cross.cloth} from={tip} numbers={false} alt="The cloth of this cross" />
 	</div>
 {/if}
 <p class="mt-3 text-quiet">
 	{wants === 'order'
-		? 'Before the cross they stand like this, the first at the right. Press them in the order in which they stand after it, the first first.'
-		: 'Counted from the right, before the cross. Press each that lies over another.'}
+		? `Before the cross they stand like this, the first at the ${tip}. Press them in the order in which they stand after it, the first first.`
+		: `Counted from the ${tip}, before the cross. Press each that lies over another.`}
 </p>
 <div class="row" role="group" aria-label="Stitches">
-	{#each [...all].reverse() as stitch (stitch)}
+	{#each fromLeft(all) as stitch (stitch)}
 		<button
 			type="button"
 			class="stitch"
@@ -56,8 +62,8 @@
 </div>
 {#if wants === 'order'}
 	<p class="row" role="status" aria-label="The order so far">
-		{#each all as place (place)}
-			{@const stitch = chosen.at(all.length - place)}
+		{#each fromLeft(all) as place (place)}
+			{@const stitch = chosen.at(place - 1)}
 			<span class="place">{stitch ?? ''}</span>
 		{/each}
 	</p>

@@ -73,7 +73,15 @@
 			>
 		</header>
 
-		{#if !awake || !evening}
+		{#if awake && !hands.chosen}
+			<section class="mt-6">
+				<h2 class="text-2xl">Your hands first</h2>
+				<p class="mt-2 mb-5 text-lg">
+					Everything is drawn, asked and answered in your own hands. Choose once; this phone remembers them.
+				</p>
+				<HandsFirst {hands} named={false} says="Start practice" ondone={() => hands.done()} />
+			</section>
+		{:else if !awake || !evening}
 			<p class="mt-8 text-lg" role="status">Tonight’s exercises are made …</p>
 		{:else if practising.now}
 			{#key turn}

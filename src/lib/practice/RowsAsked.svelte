@@ -2,6 +2,7 @@
 	import { rowsWorked } from '$core/lesson/rows';
 	import type { Exercise } from '$core/practice/exercise';
 	import type { Medium } from '$core/technique/medium';
+	import { handsOf } from '$core/practice/shown';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ChartPicture from '$lib/drawing/ChartPicture.svelte';
 	import { inNumbers } from './words';
@@ -15,6 +16,7 @@
 	const ABOVE_AND_BELOW = 4;
 
 	const settings = getSettings();
+	const hands = $derived(handsOf(exercise));
 	const given = $derived(exercise.given as { row?: number; rows?: number; cell?: { row: number } });
 	const working = $derived.by(() => {
 		const worked = rowsWorked(rows, medium);
@@ -34,7 +36,7 @@
 	<div class="h-64 sm:h-80">
 		<ChartPicture
 			{working}
-			voice={settings.value}
+			voice={{ ...settings.value, ...hands }}
 			first={Math.max(0, step - ABOVE_AND_BELOW)}
 			last={Math.min(working.steps.length, step + ABOVE_AND_BELOW + 1)}
 			{step}
@@ -43,6 +45,6 @@
 	</div>
 {:else if working}
 	<div class="h-64 sm:h-80" role="img" aria-label="The cloth after {done} rows">
-		<SwatchPicture {working} rows={done} fit="whole" />
+		<SwatchPicture {working} {hands} rows={done} fit="whole" />
 	</div>
 {/if}

@@ -29,7 +29,7 @@ function evening({
 	seed,
 	voice
 }: Extract<PracticeQuestion, { is: 'evening' }>): PracticeAnswer {
-	const learner = { medium: set.medium, level: set.level, hand: voice.hand, terms: voice.terms };
+	const learner = { medium: set.medium, level: set.level, hands: voice, terms: voice.terms };
 	const made = (of: string, kind: Kind, at: number, free?: boolean) =>
 		drill({ ...learner, free, crossings: [of], seed: seed + at, kinds: [kind], count: 1 });
 	const kinds = (of: string) => {
@@ -54,7 +54,7 @@ function evening({
 		return [
 			{
 				exercise,
-				words: kind === 'script' ? movesSaid(exercise, { ...voice, hand: 'right' }) : [],
+				words: kind === 'script' ? movesSaid(exercise, voice) : [],
 				cloth: kind === 'fault' ? faultSeen(exercise) : null,
 				rows: rowsOf(exercise)
 			}

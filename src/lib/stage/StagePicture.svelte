@@ -32,15 +32,12 @@
 		];
 	});
 	const step = $derived(stage.rows?.steps.at(moment.step));
-	const begins = $derived.by(() => {
-		const side = step === undefined ? 'RS' : stage.rows!.working.steps[step].row.side;
-		return (side === 'RS') === (voice.hand === 'right') ? ('right' as const) : ('left' as const);
-	});
 </script>
 
 {#snippet cloth(rows: number)}
 	{#await import('$lib/drawing/SwatchPicture.svelte') then { default: SwatchPicture }}<SwatchPicture
 			working={stage.rows!.working}
+			hands={voice}
 			{rows}
 			fit="whole"
 		/>{/await}
@@ -106,6 +103,7 @@
 		{#await import('$lib/lesson/CompareView.svelte') then { default: CompareView }}<CompareView
 				lesson={stage.lesson}
 				{part}
+				{voice}
 				step={moment.step}
 			/>{/await}
 	</div>
@@ -114,6 +112,7 @@
 		{#await import('$lib/lesson/MendView.svelte') then { default: MendView }}<MendView
 				lesson={stage.lesson}
 				{part}
+				{voice}
 				told={moment.told}
 			/>{/await}
 	</div>
@@ -136,7 +135,7 @@
 				{#await import('$lib/drawing/PictureRow.svelte') then { default: PictureRow }}<PictureRow
 						working={stage.rows.working}
 						{step}
-						from={begins}
+						hands={voice}
 						alt="The row, from the arrow on"
 					/>{/await}
 			{:else}
@@ -166,6 +165,7 @@
 		{#await Promise.all( [import('$lib/drawing/TensionPicture.svelte'), import('$core/teaching/ropes')] ) then [{ default: TensionPicture }, { ropesOf }]}<TensionPicture
 				ropes={ropesOf(stage.lesson, seen.taught)}
 				medium={stage.lesson.medium}
+				hands={voice}
 				shown={moment.step + 1}
 			/>{/await}
 	</div>

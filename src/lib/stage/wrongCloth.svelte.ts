@@ -1,8 +1,6 @@
 import type { Voice } from '$core/hands/voice';
 import type { Lesson } from '$core/lesson/lesson';
 import { ratesWith } from '$core/planning/rates';
-import { isBed } from '$core/technique/medium';
-import { handed } from '$core/ways/handed';
 import type { SettingsHere } from '$lib/client/settings.svelte';
 import { Finding, type Asked } from '$lib/mending/finding.svelte';
 import { NO_TROUBLE } from '$lib/mending/trouble';
@@ -39,13 +37,12 @@ export function askedOf(
 ): Asked {
 	const { medium, level, parts } = lesson;
 	const taught = lesson.crossings.find(({ id }) => id === crossing) ?? lesson.crossings[0];
-	const bed = isBed(medium) ? medium : undefined;
 	const shown = parts.flatMap((part) =>
 		part.kind === 'show' && part.crossing === taught.id ? [part.way] : []
 	);
 	return {
-		crossing: bed ? taught.crossing : handed(taught.crossing, voice).played,
-		bed,
+		crossing: taught.crossing,
+		medium,
 		ways: shown.length > 0 ? shown : undefined,
 		voice,
 		level,

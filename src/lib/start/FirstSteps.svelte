@@ -153,7 +153,7 @@
 
 		<section class="road" aria-labelledby="road-motif">
 			<div class="picture">
-				{#if comb}<SwatchPicture working={comb} rows={9} fit="fill" />{/if}
+				{#if comb}<SwatchPicture working={comb} hands={settings.value} rows={9} fit="fill" />{/if}
 			</div>
 			<h2 id="road-motif" class="text-2xl">Have a swatch written</h2>
 			<p>Choose a rope, a plait or a ring; its rows are written for you, with edge and ground.</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Working } from '$core/fabric/fabric';
 	import type { Medium } from '$core/technique/medium';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
 	import { whenSeen } from '$lib/ui/seen';
 	import { workingFor } from './rows';
@@ -17,6 +18,8 @@
 		working?: Working | null;
 	} = $props();
 
+	const settings = getSettings();
+
 	let seen = $state(false);
 	$effect(() => {
 		if (seen) void workingFor({ text, medium }).then((worked) => (working = worked));
@@ -28,5 +31,5 @@
 	class="block h-28 w-28 shrink-0 overflow-hidden rounded-xl bg-base-100"
 	aria-hidden="true"
 >
-	{#if working}<SwatchPicture {working} rows={16} fit="fill" />{/if}
+	{#if working}<SwatchPicture {working} hands={settings.value} rows={16} fit="fill" />{/if}
 </span>

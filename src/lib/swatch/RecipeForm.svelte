@@ -6,6 +6,7 @@
 	import Choices from '$lib/ui/Choices.svelte';
 	import type { Working } from '$core/fabric/fabric';
 	import { workingFor } from './rows';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import SwatchPicture from '$lib/drawing/SwatchPicture.svelte';
 
 	/** A motif with its measures; rows are written from it, from cast-on to the last. */
@@ -23,6 +24,8 @@
 		press: string;
 		onmake: (text: string, title: string) => void;
 	} = $props();
+
+	const settings = getSettings();
 
 	let recipe = $state<Recipe>(
 		untrack(() => ({
@@ -179,6 +182,6 @@
 		<div><button class="btn btn-primary" disabled={!made.ok}>{press}</button></div>
 	</div>
 	<div class="max-h-96 overflow-hidden rounded-2xl" aria-hidden="true">
-		{#if working}<SwatchPicture {working} rows={40} />{/if}
+		{#if working}<SwatchPicture {working} hands={settings.value} rows={40} />{/if}
 	</div>
 </form>

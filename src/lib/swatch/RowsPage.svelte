@@ -6,7 +6,8 @@
 	import type { Working } from '$core/fabric/fabric';
 	import { lookSaid, writtenSentences } from '$core/swatch/look';
 	import { numbersText } from '$core/swatch/rows';
-	import { inTerms } from '$core/swatch/write';
+	import { rowTold } from '$core/swatch/told';
+	import { handsAt } from '$core/ways/handed';
 	import PictureRow from '$lib/drawing/PictureRow.svelte';
 	import { fileName, save } from '$lib/ui/save';
 	import { OpenMemory } from '$lib/client/memory.svelte';
@@ -29,8 +30,7 @@
 	const working = $derived(here ? (here.ok ? here.value : null) : away);
 	const word = $derived(working?.pattern.rounds ? 'Round' : 'Row');
 	const shown = $derived(working ? writtenSentences(working) : []);
-	const begins = (side: 'RS' | 'WS') =>
-		(side === 'RS') === (settings.value.hand === 'right') ? ('right' as const) : ('left' as const);
+	const hands = $derived(handsAt(settings.value, data.swatch.medium ?? 'hand'));
 	let list = $state<HTMLElement>();
 
 	/** All the pictures one below the other, each under its words. */
@@ -70,8 +70,8 @@
 			</p>
 			<ol class="mt-5" bind:this={list}>
 				{#each shown as { step, numbers } (step)}
-					{@const { row, planned } = working.steps[step]}
-					{@const said = lookSaid(working.steps[step], settings.value.terms)}
+					{@const { row } = working.steps[step]}
+					{@const said = lookSaid(working.steps[step], hands)}
 					<li class="break-inside-avoid border-t border-hairline py-4">
 						<p class="font-semibold">
 							{word}{numbers.length > 1 ? 's' : ''}
@@ -79,15 +79,12 @@
 						</p>
 						{#if working.steps[step].worked.crossings.length > 0}
 							<div class="mt-1 overflow-x-auto print:overflow-visible">
-								<PictureRow {working} {step} from={begins(row.side)} alt={said} />
+								<PictureRow {working} {step} {hands} alt={said} />
 							</div>
 							<p class="mt-1">{said}</p>
 						{/if}
 						<p class="font-mono opacity-80">
-							{inTerms(
-								data.swatch.text.slice(planned.written.from + planned.written.bodyFrom, planned.written.to),
-								settings.value.terms
-							).trim()}
+							{rowTold(data.swatch.text, working.steps[step], hands)}
 						</p>
 					</li>
 				{/each}

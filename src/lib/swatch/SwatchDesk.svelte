@@ -7,6 +7,7 @@
 	import { lastMade, mistakeAt, mistakeOf, type Mistake } from '$core/swatch/mistake';
 	import type { Problem } from '$core/fabric/problem';
 	import { MEDIA } from '$core/technique/medium';
+	import { handsAt, mirrorsFabric } from '$core/ways/handed';
 	import { OpenMemory } from '$lib/client/memory.svelte';
 	import { keepHere } from '$lib/client/kept';
 	import { getSettings } from '$lib/client/settings.svelte';
@@ -62,7 +63,7 @@
 
 	const findings = new Findings(untrack(() => open));
 	const look = new ClothView(open, {
-		mirrored: () => settings.value.hand === 'left' && settings.value.keep === 'words',
+		mirrored: () => mirrorsFabric(handsAt(settings.value, open.card.medium ?? 'hand')),
 		show: (step) => cloth?.show(step),
 		onchoose: () => (panel = look.charted ? 'signs' : 'here'),
 		oncharted: (charted) => (panel = charted ? 'signs' : panel === 'signs' ? 'here' : panel)

@@ -2,9 +2,9 @@
 	import { onMount } from 'svelte';
 	import { counted } from '$core/naming/numbers';
 	import { ratesWith } from '$core/planning/rates';
-	import { handed } from '$core/ways/handed';
+	import { handsAt } from '$core/ways/handed';
 	import { isBed } from '$core/technique/medium';
-	import type { LikelyMistake, Mistake } from '$core/swatch/mistake';
+	import { mistakeBy, type LikelyMistake, type Mistake } from '$core/swatch/mistake';
 	import StepPlayer from '$lib/drawing/StepPlayer.svelte';
 	import MendPanel from '$lib/mending/MendPanel.svelte';
 	import { OpenFinding } from '$lib/mending/openFinding.svelte';
@@ -19,15 +19,15 @@
 	const { medium } = $derived(open.card);
 	const playable = $derived(medium === 'hand' || isBed(medium));
 	const mending = new OpenFinding(() => ({
-		crossing: isBed(medium) ? mistake.crossing : handed(mistake.crossing, settings.value).played,
-		bed: isBed(medium) ? medium : undefined,
+		crossing: mistake.crossing,
+		medium,
 		voice: settings.value,
 		level: settings.value.level,
 		rates: ratesWith(settings.value.rates)
 	}));
 	onMount(async () => {
 		if (!playable) return;
-		const { rows, width, at } = mistake;
+		const { rows, width, at } = mistakeBy(mistake, handsAt(settings.value, medium));
 		await mending.open({ rows, width, at });
 		const likely = 'slip' in mistake && mending.finding?.slips.find(({ slip }) => slip === mistake.slip);
 		if (likely) mending.finding!.choose(likely);
