@@ -58,6 +58,8 @@ export function pickedBy(pick: Pick | null, facts: Facts, others: readonly numbe
 				stitches: others.length > 0 ? all.filter((one) => !others.includes(one)) : null,
 				count: number ?? null
 			};
+		case '@E':
+			return { stitches: null, count: null };
 		case '@P':
 			return told(byFace('purl'));
 		case '@K':
@@ -190,6 +192,8 @@ function liesAs(
 		);
 	}
 	if (one.stitches.length === 0 || one.stitches.some((stitch) => stitch > crossing.stitches)) return false;
+	if (object?.sign === '@E')
+		return one.stitches.every((a) => crossing.over.some(([f, u]) => (inFront ? f : u) === a));
 	const lies = (a: number, b: number) =>
 		crossing.over.some(([f, u]) => (inFront ? f === a && u === b : f === b && u === a));
 	if (other.stitches !== null) {

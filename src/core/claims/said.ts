@@ -12,6 +12,7 @@ export interface Pick {
 		| '@H'
 		| '@M'
 		| '@O'
+		| '@E'
 		| '@P'
 		| '@K'
 		| '@R'
@@ -45,7 +46,7 @@ export interface SaidClause {
 	readonly spokenOf: Pick | null;
 }
 
-const PICK = /(?:#[\d,]+|[$^>%~]\d+|@[FBHMOPKRLASTW]\d*)/;
+const PICK = /(?:#[\d,]+|[$^>%~]\d+|@[FBHMOEPKRLASTW]\d*)/;
 const PICKS = new RegExp(PICK.source, 'g');
 
 /** A sign of the shorthand as a value. */

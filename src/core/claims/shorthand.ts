@@ -162,6 +162,7 @@ const PICKS: readonly (readonly [RegExp, string | ((...found: string[]) => strin
 	[/\bthe first(?= (?:in front|behind|on|lies|passes|goes|OVER|UNDER|FRONT|BACK|BEHIND|is)\b|$)/g, '#1'],
 	[/(?<=\b(?:OVER|UNDER|BEHIND) )(?:the )?first\b/g, '#1'],
 	[new RegExp(`\\b(?:the )?(?:centre|center|middle)(?: (\\d+))?(?: ${NOUN})?\\b`, 'g'), '@M'],
+	[/\bat least (?:1|a single) (?:other )?(?:one|stitch)?\b|\b(?:an)?other one\b|\banother(?: stitch)?\b/g, '@E'],
 	[
 		new RegExp(`\\b(?:the |those )?(\\d+ )?other (?:(\\d+)|${NOUN})(?: ${NOUN})?\\b`, 'g'),
 		(_, a = '', b = '') => `@O${(a || b || '').trim()}`
@@ -244,8 +245,8 @@ const rangeOf = (from: number, to: number): string =>
 /**
  * A clause in the signs of a small grammar: names as `§0`, places as `FRONT` `BACK` `OVER` `UNDER` `BEHIND`, and what picks
  * stitches out as `#3,4` (positions), `^2` `$2` `>2` (the first, last, next so many), `%1` (a group), `~2` (so many),
- * `@F` `@B` `@H` `@W` `@M` `@O` `@P` `@K` `@R` `@L` `@A` `@S` `@T` (in front, behind, held, not held, in the middle, the
- * others, purls, knits, at the right or left, all, the single one, the pair); a digit behind a sign is the number that was said with it.
+ * `@F` `@B` `@H` `@W` `@M` `@O` `@E` `@P` `@K` `@R` `@L` `@A` `@S` `@T` (in front, behind, held, not held, in the middle, the
+ * others, at least one other, purls, knits, at the right or left, all, the single one, the pair); a digit behind a sign is the number that was said with it.
  */
 export function shorthandOf(text: string, from: number, to: number, names: readonly NamedAt[]): string {
 	let said = '';

@@ -28,6 +28,10 @@ import { schoolOf, type Taught } from './subject';
 export interface Generosity {
 	/** how often each crossing is made in class, in the order they are taught */
 	readonly times: readonly number[];
+	/** both leans are laid side by side, where both are taught */
+	readonly compare: boolean;
+	/** of how many crossings, from the first, a method without a needle is shown besides the one with it */
+	readonly free: number;
 	/** how many of the extras it has, in their order */
 	readonly extras: number;
 	/** the strip was begun at home */
@@ -36,8 +40,8 @@ export interface Generosity {
 	readonly tight: boolean;
 }
 
-/** Fewest and most times a crossing is practised in class; once where there is time for no more. */
-export const TIMES = { tight: 1, least: 2, most: 8 } as const;
+/** How often a crossing is practised in class: once where there is time for no more, twice as a rule, and at most. */
+export const TIMES = { once: 1, usual: 2, most: 8 } as const;
 /** What fills the time that is left, in this order. */
 export const EXTRAS = 4;
 /** The steps are the part's own; this says which of them the class does. */
@@ -178,7 +182,7 @@ class Composer {
 			id,
 			name,
 			crossing,
-			times: this.generosity.times[i] ?? TIMES.least
+			times: this.generosity.times[i] ?? TIMES.usual
 		}));
 		const strip = stripOf(crosses, medium, rulesWith(this.brief.rules));
 		if (!strip.ok) return false;
@@ -242,7 +246,8 @@ class Composer {
 		);
 		const first = freeFirst ? free : (held ?? ways[0]);
 		this.#show(taught, first, index === 0, this.#bed || first.needles > 0 ? NEEDLE : PLAINLY);
-		const second = first === free || !free ? null : free;
+		// What was asked for comes first: a second method only once all of it is shown, practised and asked about.
+		const second = first === free || !free || index >= this.generosity.free ? null : free;
 		// Beginners have made it with a needle before they see that it goes without.
 		if (second && this.lesson.level !== 'beginner') this.#show(taught, second, false, COMFORTABLE(crossing));
 		this.#practised(taught, index, this.lesson.level === 'beginner' ? second : null);
@@ -304,7 +309,7 @@ class Composer {
 			const title = `${this.#practise}: ${name}${i > 0 ? ', going on' : ''}`;
 			this.#part(
 				{ kind: 'practice', swatch: STRIP, crossing: id, ...rows, title },
-				`${timesSaid(crosses.length)}, with plain rows between, until the hands know.`
+				`${timesSaid(crosses.filter((row) => row >= rows.from && row <= rows.to).length)}, with plain rows between, until the hands know.`
 			);
 		});
 		if (later && crosses.length < 2) this.#show(taught, later, false, COMFORTABLE(taught.crossing));
@@ -357,7 +362,7 @@ class Composer {
 
 	/** Both leans side by side, where both are taught. */
 	#compared(): void {
-		if (this.brief.compare === false) return;
+		if (this.brief.compare === false || !this.generosity.compare) return;
 		const right = this.lesson.crossings.find(({ crossing }) => rope(crossing) === 'right');
 		const left = this.lesson.crossings.find(({ crossing }) => rope(crossing) === 'left');
 		if (!right || !left) return;
@@ -396,7 +401,9 @@ class Composer {
 		if (this.lesson.minutes <= LONG_CLASS) return;
 		const { crossings } = this.lesson;
 		const turned =
-			crossings.length > 0 && crossings.every(({ crossing }) => isRibbed(crossing))
+			this.lesson.medium === 'hand' &&
+			crossings.length > 0 &&
+			crossings.every(({ crossing }) => isRibbed(crossing))
 				? REVERSIBLE
 				: this.#words.turned;
 		this.#part(

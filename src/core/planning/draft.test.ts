@@ -100,6 +100,41 @@ describe('a draft', () => {
 		});
 	});
 
+	it('teaches what was asked for before it shows any of it in a second method', () => {
+		const kinds = (draft: Draft, id: string) =>
+			draft.lesson.parts.flatMap((part) => ('crossing' in part && part.crossing === id ? [part.kind] : []));
+		const both = unwrap(draftLesson({ crossings: ['2/2 RC', '2/2 LC'], level: 'beginner', minutes: 90 }));
+		expect(both.left).toEqual([]);
+		for (const id of ['a', 'b'])
+			expect(kinds(both, id)).toEqual(expect.arrayContaining(['picture', 'show', 'practice', 'check']));
+		const alone = unwrap(draftLesson({ crossings: ['2/2 RC'], level: 'beginner', minutes: 90 }));
+		expect(kinds(alone, 'a').filter((kind) => kind === 'show')).toHaveLength(2);
+	});
+
+	it('keeps those that mirror each other together, and neighbours in size', () => {
+		const taught = (crossings: string[], minutes: number) => {
+			const { lesson, left } = unwrap(draftLesson({ crossings, level: 'beginner', minutes }));
+			return [lesson.crossings.map(({ name }) => name), left];
+		};
+		expect(taught(['2/2 RC', '1/1 RC', '2/2 LC'], 90)).toEqual([['2/2 RC', '2/2 LC'], ['1/1 RC']]);
+		expect(taught(['2/2 LC', '3/3 RC', '2/2 RC', '3/3 LC'], 90)).toEqual([
+			['2/2 LC', '2/2 RC'],
+			['3/3 RC', '3/3 LC']
+		]);
+		expect(taught(['2/2 RC', '2/2 LC'], 60)[0]).toHaveLength(1);
+	});
+
+	it('calls a cross by its common name that is given by its definition alone', () => {
+		const named = (definition: string) =>
+			unwrap(draftLesson({ crossings: [definition], level: 'improver', minutes: 90 })).lesson;
+		const common = named('sl next 2 sts to cn and hold in back, k2, k2 from cn');
+		expect([common.title, common.crossings[0].name]).toEqual(['2/2 RC', '2/2 RC']);
+		const own = named('sl next 3 sts to cn and hold in front, k1, p1, k3 from cn');
+		expect(own.crossings[0].name).toBe('This cross');
+		expect(own.parts.some(({ title }) => /sl next/.test(title))).toBe(false);
+		expect(own.swatches[0].text).toMatch(/\nThis cross: sl next 3 sts to cn/);
+	});
+
 	it('names nothing that it leaves out by a name of several readings', () => {
 		const asked: Brief = { crossings: ['T3F', 'C6B'], level: 'beginner', minutes: 213, needles: 0 };
 		const { lesson, left } = drafted(asked);

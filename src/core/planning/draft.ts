@@ -1,4 +1,5 @@
-import type { Crossing } from '../crossing/crossing';
+import { sameCrossing, type Crossing } from '../crossing/crossing';
+import { mirror } from '../crossing/transform';
 import { minutesOf, type Lesson } from '../lesson/lesson';
 import { readName } from '../naming/read';
 import type { Reading } from '../naming/reading';
@@ -53,16 +54,15 @@ export function draftLesson(brief: Brief, rates: Rates = ratesWith(brief.rates))
 			`${easeFirst[0].name} has no way that suits this level, yarn and number of cable needles. Allow a needle more, or choose another crossing.`
 		);
 	let needed = Infinity;
-	for (let kept = byEase.length; kept >= Math.min(1, byEase.length); kept--) {
-		const easiest = byEase.slice(0, kept);
+	for (const kept of taughtTogether(byEase)) {
 		const fitting = fitted(
 			{ ...brief, swatch },
 			rates,
-			taught.filter((one) => easiest.includes(one)),
-			kept === 1
+			besideTheirMirror(taught.filter((one) => kept.includes(one))),
+			kept.length <= 1
 		);
 		if (typeof fitting !== 'number') {
-			const left = easeFirst.filter((one) => !easiest.includes(one)).map(({ name }) => name);
+			const left = easeFirst.filter((one) => !kept.includes(one)).map(({ name }) => name);
 			return good({ ...filled(fitting, left), left, asks });
 		}
 		needed = Math.min(needed, fitting);
@@ -96,6 +96,37 @@ export function draftLessons(brief: Brief, rates?: Rates): Result<Draft[]> {
 	return good(drafts);
 }
 
+/**
+ * What may be taught in one lesson, the most first: all of it, else neighbours in size, the easiest first among as many.
+ * Crosses that mirror each other stay together; only where not even two do, one of them goes alone.
+ */
+function taughtTogether(byEase: readonly Taught[]): readonly (readonly Taught[])[] {
+	const units: Taught[][] = [];
+	for (const one of byEase) {
+		const mate = units.find((unit) => unit.length === 1 && mirrorEachOther(unit[0], one));
+		if (mate) mate.push(one);
+		else units.push([one]);
+	}
+	const runs = units.flatMap((_, from) =>
+		units.slice(from).map((__, length) => units.slice(from, from + length + 1).flat())
+	);
+	const alone = byEase.map((one) => [one]).filter(([one]) => !units.some((unit) => unit.length === 1 && unit[0] === one));
+	return byEase.length === 0 ? [[]] : [...runs, ...alone].sort((a, b) => b.length - a.length);
+}
+
+/** In the order they were asked for, each beside the one that mirrors it. */
+function besideTheirMirror(taught: readonly Taught[]): Taught[] {
+	const ordered: Taught[] = [];
+	for (const one of taught) {
+		const mate = ordered.findIndex((other) => mirrorEachOther(other, one));
+		ordered.splice(mate < 0 ? ordered.length : mate + 1, 0, one);
+	}
+	return ordered;
+}
+
+const mirrorEachOther = (one: Taught, other: Taught): boolean =>
+	sameCrossing(mirror(one.crossing), other.crossing);
+
 type Fitted = Omit<Draft, 'left' | 'asks'>;
 
 /** The fullest lesson on some crossings that fits; the minutes that the shortest takes when none does. */
@@ -120,7 +151,10 @@ function fitted(
 	return shortest;
 }
 
-/** The leanest lesson on some crossings, and more of it as long as it fits: practice first, then what fills the time. */
+/**
+ * The leanest lesson on some crossings, each shown in one method, practised and asked about; and more of it as long as it
+ * fits: the leans side by side, methods without a needle, practice, then what fills the time.
+ */
 function grown(
 	brief: Brief,
 	rates: Rates,
@@ -130,34 +164,42 @@ function grown(
 	const make = (generosity: Omit<Generosity, 'prepared' | 'tight'>) =>
 		composed(brief, rates, taught, { ...generosity, ...kind });
 	const all = (times: number) => taught.map(() => times);
-	const least = kind.tight ? TIMES.tight : TIMES.least;
-	let times = all(least);
-	let best = make({ times, extras: 0 });
+	// Twice, where that leaves nothing out that was asked for; else once each.
+	let least: number = kind.tight ? TIMES.once : TIMES.usual;
+	let generosity: Omit<Generosity, 'prepared' | 'tight'> = {
+		...{ times: all(least), compare: false, free: 0, extras: 0 }
+	};
+	let best = make(generosity);
+	if (best && best.minutes > brief.minutes && least > TIMES.once && brief.swatch === undefined) {
+		least = TIMES.once;
+		generosity = { ...generosity, times: all(least) };
+		best = make(generosity);
+	}
 	if (!best || best.minutes > brief.minutes) return best;
-	const fits = (draft: Composed | null): draft is Composed =>
-		draft !== null && draft.minutes <= brief.minutes;
+	/** Takes what is more generous, where it fits. */
+	const take = (more: Partial<typeof generosity>): boolean => {
+		const draft = make({ ...generosity, ...more });
+		if (!draft || draft.minutes > brief.minutes) return false;
+		[generosity, best] = [{ ...generosity, ...more }, draft];
+		return true;
+	};
+	take({ compare: true });
+	for (let free = taught.length; free > 0; free--) if (take({ free })) break;
 	if (brief.swatch === undefined) {
 		// How often all are practised, by halves; then one after the other once more.
-		let [low, high] = [least as number, TIMES.most as number];
+		let [low, high] = [least, TIMES.most as number];
 		while (low < high) {
 			const middle = Math.ceil((low + high) / 2);
-			const draft = make({ times: all(middle), extras: 0 });
-			if (fits(draft)) [low, best] = [middle, draft];
+			if (take({ times: all(middle) })) low = middle;
 			else high = middle - 1;
 		}
-		times = all(low);
 		if (low < TIMES.most)
-			for (const i of times.keys()) {
-				const more = times.with(i, times[i] + 1);
-				const draft = make({ times: more, extras: 0 });
-				if (!fits(draft) || draft.minutes === best.minutes) continue;
-				[times, best] = [more, draft];
+			for (const i of taught.keys()) {
+				const { times } = generosity;
+				take({ times: times.with(i, times[i] + 1) });
 			}
 	}
-	for (let extras = 1; extras <= EXTRAS; extras++) {
-		const draft = make({ times, extras });
-		if (fits(draft)) best = draft;
-	}
+	for (let extras = 1; extras <= EXTRAS; extras++) take({ extras });
 	return best;
 }
 

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { run } from '../../cli/run';
 import { lean } from '../crossing/lean';
 import { sameCrossing } from '../crossing/crossing';
+import { mirror } from '../crossing/transform';
 import type { Lesson, Part } from '../lesson/lesson';
 import { rowsWorked } from '../lesson/rows';
 import { readName } from '../naming/read';
@@ -29,6 +30,8 @@ const NAMES = [
 	...['C4F', 'C6B', 'T3F', 'C4R', '6-st right cable', 'right twist', 'Cr2L', '1/1/1 RC']
 ];
 const MEDIA = ['hand', 'slipped', 'brioche', 'double', 'double-front', 'machine', 'loom'] as const;
+/** Minutes that a comparison and a rest take at most. */
+const MOST_COMPARING = 12;
 const LEVELS = ['beginner', 'improver', 'confident'] as const;
 
 const brief: fc.Arbitrary<Brief> = fc.record(
@@ -158,7 +161,14 @@ function kept(asked: Brief): void {
 	for (const kind of ['explain', 'count', 'mend'] as const) expect(kinds).toContain(kind);
 	expect(kinds[0]).toBe('explain');
 	const leans = new Set(lesson.crossings.map(({ crossing }) => crossing.rope ?? lean(crossing)));
-	if (leans.has('right') && leans.has('left') && asked.compare !== false) expect(kinds).toContain('compare');
+	// What was asked comes first: leans are laid side by side where there is time for it, and a rest before it.
+	if (leans.has('right') && leans.has('left') && asked.compare !== false && spare > MOST_COMPARING)
+		expect(kinds).toContain('compare');
+	// Those that mirror each other stand beside each other, and neither is left alone where both are easy enough.
+	lesson.crossings.forEach(({ crossing }, i, all) => {
+		const mate = all.findIndex((other) => sameCrossing(mirror(other.crossing), crossing));
+		if (mate >= 0 && mate !== i) expect(Math.abs(mate - i)).toBe(1);
+	});
 	if (asked.compare === false) expect(kinds).not.toContain('compare');
 	if (isBed(lesson.medium)) expect(textsIn(lesson)).not.toMatch(/cable needle|\bcn\b|\bheld\b|rumpled/i);
 	if (asked.leftHanded) expect(textsIn(lesson)).toMatch(/left-handed/i);

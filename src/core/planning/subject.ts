@@ -1,7 +1,7 @@
 import { sameCrossing, type Crossing } from '../crossing/crossing';
 import { CROSSING_FORMAT } from '../crossing/schema';
 import type { Working } from '../fabric/fabric';
-import type { Medium } from '../technique/medium';
+import { plainOf, type Medium } from '../technique/medium';
 import { lean, rope } from '../crossing/lean';
 import { labelled } from '../naming/definition';
 import { plain, readKey, writtenOut } from '../naming/key';
@@ -55,9 +55,10 @@ export function subjectOf(brief: Brief): Result<Subject> {
 		const name = writtenOut(written, lines);
 		const answer = readName(name, { medium });
 		if (!answer.ok) return answer;
-		const label = labelled(name)?.label ?? name;
+		const [reading] = answer.value.readings;
+		const label = labelled(name)?.label ?? (reading.school === 'definition' ? ownName(reading, medium, asked) : name);
 		ask(label, answer.value.readings);
-		asked.push({ name: label, crossing: carried(answer.value.readings[0].crossing) });
+		asked.push({ name: label, crossing: carried(reading.crossing) });
 	}
 	let working: Working | null = null;
 	if (brief.swatch !== undefined) {
@@ -97,6 +98,14 @@ export function subjectOf(brief: Brief): Result<Subject> {
 		swatch: text,
 		asks
 	});
+}
+
+/** What a cross is called that was given by its definition alone: as most call it, else by nothing but that it is this one. */
+function ownName({ crossing }: Reading, medium: Medium, asked: readonly Taught[]): string {
+	const common = nameIn(plainOf(crossing, medium), 'over').name;
+	if (common) return common;
+	const nameless = asked.filter(({ name }) => name.startsWith('This cross')).length;
+	return nameless === 0 ? 'This cross' : `This cross (${nameless + 1})`;
 }
 
 /** A crossing as a lesson carries it: with its lean, which who reads the file need not work out. */

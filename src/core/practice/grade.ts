@@ -9,7 +9,6 @@ import { play } from '../hands/play';
 import { rowsWorked } from '../lesson/rows';
 import { inWords } from '../naming/numbers';
 import { readKnown } from '../naming/known';
-import type { Medium } from '../technique/medium';
 import { acrossFor, handed, namedBy, seenBy } from '../ways/handed';
 import { wayOf } from '../ways/ways';
 import type { Choice, Grade, Kind } from './exercise';

@@ -10,7 +10,7 @@ const SIDES = { RS: 'right side', WS: 'wrong side' } as const;
 const crosses = (count: number): string => `${inWords(count)} ${count === 1 ? 'cross' : 'crosses'}`;
 
 /** Names with how often each comes: `2/2 RC twice, 2/2 LC`. */
-function named(names: readonly string[]): string {
+export function named(names: readonly string[]): string {
 	const counts = new Map<string, number>();
 	for (const name of names) counts.set(name, (counts.get(name) ?? 0) + 1);
 	return [...counts]

@@ -100,6 +100,8 @@ export class Follower {
 
 	/** Listens to the class. Call in the browser; returns how to stop. */
 	listen(): () => void {
+		// Rows are worked by what comes after the page: which of them is on is known then.
+		void this.stage.rowsCome.then(() => this.show());
 		if (!this.follows) return () => {};
 		return listenTo(followedEventsAt(this.page.code), {
 			onevent: (event) => {

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { Lesson, Part } from '$core/lesson/lesson';
 	import { showingOf, stepsIn } from '$core/teaching/showing';
-	import { nameOf } from '$core/naming/name';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import FittedCross from '$lib/drawing/FittedCross.svelte';
@@ -76,7 +75,7 @@
 			alt="{taught.name}, worked {hands.played.order.join(' ')}"
 		/>
 		<figcaption class="mt-1 text-quiet">
-			{nameOf(hands.cloth)}: numbers below stand before the cross, above after it.
+			{taught.name}: numbers below stand before the cross, above after it.
 		</figcaption>
 	</figure>
 {:else if part.kind === 'compare'}
@@ -95,6 +94,8 @@
 	{/if}
 {:else if part.kind === 'swatch' && part.read === 'chart'}
 	{#await import('./ChartPart.svelte') then { default: ChartPart }}<ChartPart {lesson} {part} />{/await}
+{:else if part.kind === 'swatch' || part.kind === 'practice'}
+	{#await import('./RowsPart.svelte') then { default: RowsPart }}<RowsPart {lesson} {part} {voice} />{/await}
 {:else if part.kind === 'finish' || part.kind === 'tension' || part.kind === 'measure'}
 	{#await import('./PointsView.svelte') then { default: PointsView }}<PointsView {lesson} {part} />{/await}
 {:else if part.kind === 'mend'}

@@ -116,7 +116,7 @@
 				told={moment.told}
 			/>{/await}
 	</div>
-{:else if stage.rows && part.kind === 'swatch' && part.read === 'chart' && step !== undefined}
+{:else if stage.row && stage.rows && part.kind === 'swatch' && part.read === 'chart' && step !== undefined}
 	{@const { working } = stage.rows}
 	<div class="mx-auto grid h-full max-w-6xl grid-rows-[minmax(0,1fr)] p-4">
 		{#await import('$lib/drawing/ChartPicture.svelte') then { default: ChartPicture }}<ChartPicture
@@ -128,7 +128,7 @@
 				alt="Row {working.steps[step].row.n} on the chart"
 			/>{/await}
 	</div>
-{:else if stage.rows && part.kind === 'swatch' && step !== undefined}
+{:else if stage.row && stage.rows && step !== undefined}
 	<div class="mx-auto grid h-full max-w-6xl content-center gap-4 overflow-y-auto p-4 sm:grid-cols-[2fr_1fr]">
 		<div class="self-center">
 			{#if stage.rows.working.steps[step].worked.crossings.length > 0}
@@ -136,17 +136,18 @@
 						working={stage.rows.working}
 						{step}
 						hands={voice}
-						alt="The row, from the arrow on"
+						alt="{stage.row.head}: {stage.row.words}"
 					/>{/await}
 			{:else}
-				<p class="font-serif text-3xl sm:text-5xl">A plain row</p>
+				<p class="font-serif text-3xl sm:text-5xl">{stage.row.head}</p>
+				<p class="mt-2 text-lg sm:text-2xl">{stage.row.crosses}</p>
 			{/if}
 		</div>
 		<div class="h-[38vh]">{@render cloth(step + 1)}</div>
 	</div>
-{:else if stage.rows && (part.kind === 'count' || part.kind === 'practice')}
+{:else if stage.rows && part.kind === 'count'}
 	<div class="mx-auto h-full max-w-4xl p-4">
-		{@render cloth(part.kind === 'count' ? (part.row ?? Infinity) : (part.to ?? Infinity))}
+		{@render cloth(part.row ?? Infinity)}
 	</div>
 {:else if part.kind === 'practice' && seen}
 	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">

@@ -8,14 +8,13 @@
 		if (now.part.kind === 'count')
 			return nowAt(rows.working, Math.min(now.part.row ?? Infinity, rows.working.steps.length));
 		const step = rows.steps.at(moment.step);
-		return now.part.kind === 'swatch' && step !== undefined ? nowAt(rows.working, step) : null;
+		return step === undefined ? null : nowAt(rows.working, step);
 	}
 </script>
 
 <script lang="ts">
 	import { inWords } from '$core/naming/numbers';
-	import { besideSaid, nowSaid } from '$core/swatch/said';
-	import { lookSaid } from '$core/swatch/look';
+	import { besideSaid } from '$core/swatch/said';
 	import { KIND_WORDS } from '$lib/lesson/parts';
 
 	/** The one sentence that matters, readable from the last row, and what comes after it. */
@@ -24,12 +23,11 @@
 	const part = $derived(stage.now!.part);
 	const step = $derived(stage.moment.step);
 	const rows = $derived(rowNow(stage));
-	const rounds = $derived(stage.rows?.working.pattern.rounds ?? false);
 	const then = $derived(stage.next ? `then: ${stage.next.part.title}` : 'The last part of the lesson.');
 
 	const after = (next: string | undefined) => (next ? `then: ${next.toLowerCase()}` : then);
 
-	const words = $derived.by((): { big: string; detail?: string; small: string } => {
+	const words = $derived.by((): { big: string; row?: boolean; detail?: string; small: string } => {
 		const { script, moment, wrongShown: wrong } = stage;
 		if (wrong) {
 			const { sentence, detail } = wrong.told[wrong.step];
@@ -48,9 +46,14 @@
 		const point = stage.points.at(step);
 		if (point)
 			return { big: point.title, detail: point.says, small: after(stage.points.at(step + 1)?.title) };
-		if (part.kind === 'swatch' && rows && rows.step !== null) {
-			const look = lookSaid(stage.rows!.working.steps[rows.step], stage.voice.terms);
-			return { big: nowSaid(rows, rounds), small: look || besideSaid(rows, null) };
+		if (stage.row) {
+			const { head, words, crosses, place, of, next } = stage.row;
+			return {
+				big: words,
+				row: true,
+				detail: `${head}. ${crosses}`,
+				small: `${place} of ${of} · ${after(next ?? undefined)}`
+			};
 		}
 		if (part.kind === 'count' && rows)
 			return stage.moment.told
@@ -61,7 +64,7 @@
 	});
 </script>
 
-<p class="sentence font-serif" data-testid="sentence">{words.big}</p>
+<p class="sentence {words.row ? 'row' : 'font-serif'}" data-testid="sentence">{words.big}</p>
 {#if words.detail}<p class="detail" data-testid="detail">{words.detail}</p>{/if}
 <p class="opacity-85 {words.detail ? 'mt-1 sm:text-lg' : 'mt-2 text-lg sm:text-2xl'}">{words.small}</p>
 
@@ -72,6 +75,11 @@
 		font-size: clamp(1rem, 1.55cqw, 1.9rem);
 		line-height: 1.35;
 		text-wrap: pretty;
+	}
+	/* a row is read word by word, from the needle and back */
+	.row {
+		font-family: var(--font-mono);
+		text-wrap: balance;
 	}
 	.sentence {
 		font-size: clamp(1.5rem, 3.4cqw, 5.2rem);

@@ -21,7 +21,7 @@ export class Stage {
 	/** pieces of this class in the log, by whose they are */
 	logged: Readonly<Record<string, KeptPiece>> = $state.raw({});
 	#pointsOf = $state.raw<typeof import('$core/teaching/points').pointsOf>();
-	#rowsShown = $state.raw<typeof import('$core/teaching/rowsShown').rowsShown>();
+	#rowsOf = $state.raw<typeof import('$core/teaching/rowsShown')>();
 	#finding = $state.raw<Finding>();
 	/** rows can be shown, where the lesson has some: working them is much code, which comes by itself */
 	readonly rowsCome: Promise<void>;
@@ -41,8 +41,8 @@ export class Stage {
 		this.rowsCome =
 			lesson.swatches.length === 0
 				? Promise.resolve()
-				: import('$core/teaching/rowsShown').then(({ rowsShown }) => {
-						this.#rowsShown = rowsShown;
+				: import('$core/teaching/rowsShown').then((rowsOf) => {
+						this.#rowsOf = rowsOf;
 					});
 		this.#settings = settings;
 	}
@@ -74,7 +74,13 @@ export class Stage {
 	readonly seen = $derived(this.now ? showingOf(this.lesson, this.now.part, this.voice) : null);
 	readonly script = $derived(this.seen?.shown?.script ?? null);
 	readonly rows = $derived.by(() =>
-		this.now && this.#rowsShown ? this.#rowsShown(this.lesson, this.now.part) : null
+		this.now && this.#rowsOf ? this.#rowsOf.rowsShown(this.lesson, this.now.part) : null
+	);
+	/** the row that is on, in words, in a part that works rows one after another */
+	readonly row = $derived.by(() =>
+		this.rows && this.now?.part.kind !== 'count'
+			? this.#rowsOf!.rowShown(this.rows, this.moment.step, this.voice)
+			: null
 	);
 	/** what the part goes through point by point */
 	readonly points = $derived.by(() =>
@@ -85,7 +91,7 @@ export class Stage {
 		const part = this.now?.part;
 		if (this.script) return this.script.told.length;
 		if (part?.kind === 'compare') return stepsIn(this.lesson, part, this.voice) + 1;
-		if (part?.kind === 'swatch') return Math.max(1, this.rows?.steps.length ?? 1);
+		if (part?.kind === 'swatch' || part?.kind === 'practice') return Math.max(1, this.rows?.steps.length ?? 1);
 		return Math.max(1, this.points.length);
 	});
 	/** something waits to be told when it is asked for */
