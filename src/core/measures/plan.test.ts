@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '../result';
+import { planAsked } from '../formats/measures';
 import { basisOf } from './basis';
 import { working } from '../../../tests/support/swatch';
 import { planRows } from './planRows';
@@ -63,6 +64,57 @@ describe('a plan', () => {
 		const one = unwrap(planned(wish({ wish: { widthMm: 45, heightMm: 20, shape: 'flat' } })));
 		expect([one.repeatsAcross, one.others.length]).toEqual([1, 1]);
 	});
+
+	it('takes a yarn without a name, and a gauge as it was measured: washed, or over ropes', () => {
+		const nameless = { gramsPerBall: 50, metresPerBall: 100 };
+		expect(unwrap(planAsked({ ...wish(), yarn: nameless })).yarn.balls).toBeGreaterThan(0);
+		const washes = (more: object) =>
+			yieldWish({ ...wish({ pieces: measuredTwice }), gauge: { stitches: 20, rows: 28, ...more } }, bases.flat);
+		const [unwashed, washed, cabled] = [washes({}), washes({ stage: 'dry' }), washes({ of: 'panel' })];
+		expect(unwashed.washed.width).toBeGreaterThan(1);
+		expect(washed.plainMm).toBeCloseTo(5);
+		expect(unwashed.plainMm).toBeCloseTo(5 * unwashed.washed.width);
+		expect(cabled.panelMm).toBeCloseTo(5 * cabled.washed.width);
+	});
+
+	it('rests on what pieces of the very same rows measured, and says so where they do not hold', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 1, max: 12 }),
+				fc.double({ min: 2, max: 9, noNaN: true }),
+				fc.constantFrom('panel' as const, 'whole' as const),
+				(repeats, stitchMm, of) => {
+					const stitches = repeats * 8 + 2;
+					const widthMm = stitches * stitchMm;
+					const own = pieceOf({ stage: 'dry', of, stitches, widthMm });
+					const plan = unwrap(
+						planned(wish({ pieces: [own], yarn: YARN, wish: { widthMm, heightMm: 300, shape: 'flat' } }))
+					);
+					expect(plan.castOn).toBe(stitches);
+					expect(Math.abs(plan.dry.widthMm / widthMm - 1)).toBeLessThan(0.02);
+					expect(plan.why.join(' ')).toContain('These very rows were measured on Strip');
+				}
+			),
+			{ numRuns: 40 }
+		);
+		const other = pieceOf({ stage: 'dry', of: 'panel', stitches: 26, widthMm: 200 });
+		const why = unwrap(planned(wish({ pieces: [other], yarn: { ...YARN, name: 'Sedge' } }))).why.join(' ');
+		expect(why).toMatch(/another yarn or on another needle these rows measured 76.9 mm for ten stitches/);
+	});
+
+	const pieceOf = (...measured: Partial<Piece['measured'][number]>[]): Piece => ({
+		...{ format: 'pond-loop/piece@1', title: 'Strip', swatch: ROPE, yarn: YARN, needleMm: 5 },
+		measured: measured.map((one) => ({
+			...{ stage: 'off', of: 'panel', widthMm: 100, heightMm: 100, stitches: 26, rows: 28 },
+			...{ on: '2026-11-20' },
+			...one
+		}))
+	});
+	/** Two pieces of other rows that washing made wider. */
+	const measuredTwice = [100, 101].map((widthMm) => ({
+		...pieceOf({ widthMm }, { stage: 'dry', widthMm: widthMm * 1.2 }),
+		swatch: ROPE.replace('2/2 RC', '2/2 LC')
+	}));
 
 	const wishes = fc.record({
 		widthMm: fc.integer({ min: 60, max: 3_000 }),

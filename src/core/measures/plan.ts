@@ -1,9 +1,11 @@
+import { inList } from '../english';
 import { counted } from '../naming/numbers';
 import { fault, good, type Result } from '../result';
 import { USUAL_RULES, type Rules } from '../rules';
 import { drawInBy, longestCircular } from '../swatch/measure';
 import type { Basis } from './basis';
 import type { Estimate, Learned } from './estimate';
+import type { OwnMeasure } from './sameRows';
 import type { Wish } from './schema';
 import { seamOf, type Seam } from './seam';
 import {
@@ -80,16 +82,17 @@ export function yieldOf(
 ): Yield {
 	const { gauge } = known;
 	const { drawIn: measured } = basis;
-	const stitchMm = 100 / gauge.stitches;
 	const thumb = thumbFor(known, basis, rules);
 	const { drawIn: learned, washed, gramsPerStitch } = learnedOf(thumb);
 	const drawIn =
 		measured === undefined ? learned : { value: measured, because: 'It was measured on this swatch.' };
-	const plainMm = stitchMm * washed.width.value;
+	// A gauge that was measured washed is what it comes to; one over ropes has their draw-in already.
+	const dry = isWashed(gauge) ? { width: 1, height: 1 } : { width: washed.width.value, height: washed.height.value };
+	const plainMm = ((100 / gauge.stitches) * dry.width) / (isCabled(gauge) ? drawIn.value : 1);
 	return {
 		plainMm,
 		panelMm: plainMm * drawIn.value,
-		rowMm: (100 / gauge.rows) * washed.height.value,
+		rowMm: (100 / gauge.rows) * dry.height,
 		washed: { width: washed.width.value, height: washed.height.value },
 		drawIn: drawIn.value,
 		gramsPerStitch: gramsPerStitch.value,
@@ -97,6 +100,44 @@ export function yieldOf(
 			`Ropes draw in to ${said(drawIn.value)} of the ground's width. ${drawIn.because}${beside(drawIn, said(thumb.drawIn))}`,
 			`Washing leaves ${said(washed.width.value)} of the width and ${said(washed.height.value)} of the height. ${washed.width.because}${beside(washed.width, said(thumb.washed))}`,
 			`A stitch takes ${said(gramsPerStitch.value, 4)} g. ${gramsPerStitch.because}${beside(gramsPerStitch, said(thumb.gramsPerStitch, 4))}`
+		]
+	};
+}
+
+/** A gauge that was taken after the first washing. */
+export const isWashed = ({ stage }: Wish['gauge']): boolean =>
+	stage !== undefined && stage !== 'needle' && stage !== 'off';
+/** A gauge that was taken over ropes. */
+export const isCabled = ({ of }: Wish['gauge']): boolean => of === 'panel' || of === 'whole';
+
+/** How far what is reckoned may lie from what was measured before it is said. */
+const SAME_WIDTH = 0.02;
+
+/**
+ * The same with what pieces of these very rows measured: it holds where they were knitted in this yarn and on this needle;
+ * else it is said how far off the plan is from it.
+ */
+export function restedOn(yielded: Yield, own: OwnMeasure | null): Yield {
+	if (!own) return yielded;
+	const ten = (mm: number) => `${tenths(mm * 10)} mm`;
+	const on = inList(own.pieces);
+	if (own.alike)
+		return {
+			...yielded,
+			panelMm: own.stitchMm,
+			rowMm: own.rowMm,
+			drawIn: own.stitchMm / yielded.plainMm,
+			why: [
+				`These very rows were measured on ${on}: ten stitches are ${ten(own.stitchMm)} wide, ten rows ${ten(own.rowMm)} high.`,
+				...yielded.why.slice(1)
+			]
+		};
+	if (Math.abs(yielded.panelMm / own.stitchMm - 1) <= SAME_WIDTH) return yielded;
+	return {
+		...yielded,
+		why: [
+			...yielded.why,
+			`In another yarn or on another needle these rows measured ${ten(own.stitchMm)} for ten stitches (${on}); this plan reckons ${ten(yielded.panelMm)}.`
 		]
 	};
 }
@@ -175,7 +216,7 @@ export function planAt(
 		why: [
 			`${counted(repeats.across, 'repeat')} of ${across.of}${round || across.plus === 0 ? '' : ` and ${across.plus} once`}${sides + ground > 0 ? `, with ${ground + 2 * sides} plain beside them` : ''}: ${castOn} stitches.`,
 			`${counted(repeats.up, 'repeat')} of ${up} rows: ${rows} rows.`,
-			`Gauge: ${tenths(gauge.stitches)} stitches and ${tenths(gauge.rows)} rows for 100 mm of unwashed ground.`,
+			`Gauge: ${tenths(gauge.stitches)} stitches and ${tenths(gauge.rows)} rows for 100 mm of ${isWashed(gauge) ? 'washed' : 'unwashed'} ${isCabled(gauge) ? 'cables' : 'ground'}.`,
 			...why,
 			`${Math.round(share * 100)} in a hundred of the yarn is kept spare.`,
 			...(flare > 0

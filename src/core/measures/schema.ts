@@ -73,17 +73,28 @@ export type Yarn = z.infer<typeof yarnShape>;
 const size = z.number().check(z.minimum(1), z.maximum(50_000));
 const perTen = z.number().check(z.minimum(1), z.maximum(200));
 
-/** What a piece is wished to be: lengths in millimetres, dry; `gauge` of the unwashed ground, for 100 mm. */
+/** The yarn of a wish: what it weighs and how far it goes; what it is called is no matter. */
+const wishedYarnShape = z.readonly(z.strictObject({ ...yarnShape.def.innerType.shape, name: z.optional(name), fibre: z.optional(name) }));
+
+/**
+ * What a piece is wished to be: lengths in millimetres, dry; `gauge` for 100 mm, of the unwashed ground unless it says at which
+ * stage and of what it was measured.
+ */
 export const wishShape = z.readonly(
 	z.strictObject({
 		swatch: z.string().check(z.maxLength(MOST_SWATCH_TEXT)),
-		gauge: z.strictObject({ stitches: perTen, rows: perTen }),
+		gauge: z.strictObject({
+			stitches: perTen,
+			rows: perTen,
+			stage: z.optional(z.enum(STAGES)),
+			of: z.optional(z.enum(EXTENTS))
+		}),
 		wish: z.strictObject({ widthMm: size, heightMm: size, shape: z.enum(['flat', 'round']) }),
 		/** stitches of plain ground in all, and of edge at each side */
 		ground: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(5_000))),
 		edge: z.optional(z.number().check(z.int(), z.minimum(0), z.maximum(500))),
 		pieces: z.optional(z.array(pieceShape).check(z.maxLength(1_000))),
-		yarn: z.optional(yarnShape),
+		yarn: z.optional(wishedYarnShape),
 		/** yarn kept over, as a share of what is knitted */
 		spare: z.optional(z.number().check(z.minimum(0), z.maximum(5)))
 	})

@@ -38,13 +38,16 @@ describe('a piece as it lives', () => {
 		);
 	});
 
-	it('gives its gauge before it was washed, of the ground where that was measured', () => {
+	it('gives its gauge with the stage and stretch it was measured at, of unwashed ground first', () => {
 		const of = (...all: Parameters<typeof measured>[0][]) => gaugeIn(piece('x', ...all.map((one) => one!)));
 		expect(of({ of: 'panel', widthMm: 80 }, { of: 'ground', widthMm: 100 })).toEqual({
 			stitches: 20,
-			rows: 28
+			rows: 28,
+			stage: 'off',
+			of: 'ground'
 		});
 		expect(of({ of: 'panel', widthMm: 80 })).toMatchObject({ stitches: 25 });
-		expect(of({ stage: 'dry' })).toBeNull();
+		expect(of({ stage: 'dry' })).toMatchObject({ stage: 'dry', of: 'ground' });
+		expect(of()).toBeNull();
 	});
 });

@@ -1,5 +1,5 @@
 import { latest } from './latest';
-import type { Measured, Piece } from './schema';
+import type { Measured, Piece, Wish } from './schema';
 import { EXTENTS, STAGES, type Extent, type Stage } from './lives';
 
 /** Each stage as one says it of a piece. */
@@ -102,15 +102,24 @@ function shareSaid(share: number, more: string, less: string): string {
 	return `${Math.abs(hundredths)} in a hundred ${hundredths > 0 ? more : less}`;
 }
 
+/** Before the first washing, then after it; stretched wet or pinned only where nothing else was measured. */
+const GAUGE_STAGES: readonly Stage[] = ['off', 'needle', 'dry', 'worn', 'pinned', 'wet'];
+
 /**
- * The gauge of a piece's plain ground before it was washed, in stitches and rows for 100 mm; of its panel or all of it where
- * no ground was measured. `null` where nothing was.
+ * The gauge of a piece's plain ground in stitches and rows for 100 mm, with the stage and the stretch it was measured at: of its
+ * panel or all of it where no ground was. `null` where nothing was measured.
  */
-export function gaugeIn({ measured }: Pick<Piece, 'measured'>) {
-	for (const of of ['ground', 'whole', 'panel'] as const)
-		for (const stage of ['off', 'needle'] as const) {
+export function gaugeIn({ measured }: Pick<Piece, 'measured'>): Wish['gauge'] | null {
+	for (const of of ['ground', 'panel', 'whole'] as const)
+		for (const stage of GAUGE_STAGES) {
 			const one = latest(measured, stage, of);
-			if (one) return { stitches: (one.stitches * 100) / one.widthMm, rows: (one.rows * 100) / one.heightMm };
+			if (one)
+				return {
+					stitches: (one.stitches * 100) / one.widthMm,
+					rows: (one.rows * 100) / one.heightMm,
+					stage,
+					of
+				};
 		}
 	return null;
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isCabled as isCabledGauge, isWashed as isWashedGauge } from '$core/measures/plan';
 	import { untrack } from 'svelte';
 	import { MM_PER, lengthSaid } from '$core/hands/voice';
 	import { getSettings } from '$lib/client/settings.svelte';
@@ -23,6 +24,14 @@
 		fibre: 'those of this fibre',
 		none: 'none, rules of thumb'
 	};
+	const MEASURED = [
+		{ value: 'off ground', says: 'plain ground, unwashed' },
+		{ value: 'dry ground', says: 'plain ground, washed' },
+		{ value: 'off panel', says: 'cables, unwashed' },
+		{ value: 'dry panel', says: 'cables, washed' }
+	];
+	const isWashed = $derived(isWashedGauge(planning.gauge));
+	const isCabled = $derived(isCabledGauge(planning.gauge));
 	/** the yarn of the piece it is planned from, where it has one */
 	const known = untrack(() => planning.yarn) ?? USUAL_YARN;
 </script>
@@ -40,6 +49,19 @@
 		{...PER_TEN}
 		onset={(rows) => (planning.gauge = { ...planning.gauge, rows })}
 	/>
+	<label class="col-span-2 grid gap-1.5">
+		<span class="font-semibold text-quiet">Gauge measured over</span>
+		<select
+			class="select"
+			value="{isWashed ? 'dry' : 'off'} {isCabled ? 'panel' : 'ground'}"
+			onchange={(event) => {
+				const [stage, of] = event.currentTarget.value.split(' ') as ['dry' | 'off', 'panel' | 'ground'];
+				planning.gauge = { ...planning.gauge, stage, of };
+			}}
+		>
+			{#each MEASURED as { value, says } (value)}<option {value}>{says}</option>{/each}
+		</select>
+	</label>
 	<CountField
 		label="Edge, each side"
 		value={planning.edge}

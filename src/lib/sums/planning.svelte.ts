@@ -1,7 +1,8 @@
 import { workingOf } from '$core/fabric/fabric';
-import { basisIn } from '$core/measures/basis';
+import { basisIn, type Basis } from '$core/measures/basis';
 import { sideBySide } from '$core/measures/panels';
-import { acrossOn, planAt, planOf, thumbFor, upFrom, yieldOf } from '$core/measures/plan';
+import { acrossOn, planAt, planOf, restedOn, thumbFor, upFrom, yieldOf, type Yield } from '$core/measures/plan';
+import { ownMeasure } from '$core/measures/sameRows';
 import type { Piece, Wish, Yarn } from '$core/measures/schema';
 import { gaugeIn } from '$core/measures/stages';
 import { readPattern } from '$core/pattern/pattern';
@@ -9,7 +10,7 @@ import { movementsPerStitch, pieceMinutes } from '$core/planning/pieceHours';
 import { ratesWith } from '$core/planning/rates';
 import { good, mapResult, type Result } from '$core/result';
 import { rulesWith } from '$core/rules';
-import { gaugeOf, type Gauge } from '$core/swatch/measure';
+import { gaugeOf } from '$core/swatch/measure';
 import type { Swatch } from '$core/swatch/schema';
 import type { PlanLearned, PlanQuestion } from '$lib/log/learned';
 import type { SettingsHere } from '$lib/client/settings.svelte';
@@ -28,7 +29,7 @@ export class Planning {
 	/** in millimetres, dry */
 	widthMm = $state(400);
 	heightMm = $state(400);
-	gauge = $state.raw<Gauge>({ stitches: 20, rows: 28 });
+	gauge = $state.raw<Wish['gauge']>({ stitches: 20, rows: 28 });
 	edge = $state(2);
 	ground = $state(4);
 	/** yarn kept over, as a share of what is knitted; as the rules of thumb have it unless it was pulled */
@@ -50,7 +51,7 @@ export class Planning {
 		if ('piece' in from) {
 			const { swatch, yarn, needleMm } = from.piece;
 			this.panels = [swatch];
-			this.gauge = gaugeOf({ gauge: gaugeIn(from.piece) ?? undefined });
+			this.gauge = gaugeIn(from.piece) ?? gaugeOf({});
 			this.yarn = yarn;
 			this.needleMm = needleMm;
 		} else {
@@ -104,9 +105,12 @@ export class Planning {
 	readonly yielded = $derived.by(() => {
 		const { answered } = this;
 		return mapResult(this.basis, (basis) =>
-			answered
-				? yieldOf(this.#known, basis, this.rules, () => answered.learned)
-				: yieldOf(this.#known, basis, this.rules)
+			this.#measured(
+				basis,
+				answered
+					? yieldOf(this.#known, basis, this.rules, () => answered.learned)
+					: yieldOf(this.#known, basis, this.rules)
+			)
 		);
 	});
 	readonly plan = $derived.by((): Result<Planned> => {
@@ -119,6 +123,13 @@ export class Planning {
 	readonly #movements = $derived.by(() =>
 		this.working.ok ? movementsPerStitch(this.working.value, this.#settings.value.level) : 0
 	);
+
+	/** Rests on what pieces of these very rows measured; only says so where the plan is to learn from none. */
+	#measured(basis: Basis, yielded: Yield): Yield {
+		const like = { swatch: this.wish.swatch, yarn: this.yarn ?? undefined, needleMm: this.needleMm };
+		const own = ownMeasure(this.pieces, like, basis, yielded.washed);
+		return restedOn(yielded, own && { ...own, alike: own.alike && this.learnFrom !== 'none' });
+	}
 
 	/** The teacher's pieces that are like the one to be. */
 	piecesFor(like: LearnFrom): readonly Piece[] {
