@@ -140,11 +140,11 @@ const SHAPES: readonly (readonly [RegExp, (found: Found) => Move])[] = (
 		],
 		['Pinch the cloth just below these stitches', () => ({ do: 'pinch' })],
 		[
-			`Draw the (?<needle>right|left) needle out of all (?<all>\\d+): ${LIST} hangs? free (?:behind|in front)`,
+			`Draw the (?<needle>right|left) needle out of (?:both|all (?<all>\\d+)): ${LIST} hangs? free (?:behind|in front)`,
 			(found) => ({
 				do: 'withdraw',
 				needle: found.needle === 'right' ? 'right' : 'left',
-				count: Number(found.all)
+				count: Number(found.all ?? 2)
 			})
 		],
 		[

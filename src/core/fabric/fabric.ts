@@ -13,7 +13,8 @@ import {
 	passedProblems,
 	repeatProblems,
 	sizeProblems,
-	usesOf
+	usesOf,
+	yarnProblems
 } from './findings';
 import { meaningBy, namesIn, type NameOptions, type Names } from './names';
 import { planWithPanels } from './panels';
@@ -104,6 +105,7 @@ export function* working(
 		...countProblems(steps),
 		...nameProblems(uses, settled),
 		...repeatProblems(steps),
+		...yarnProblems(steps).filter(saidIn(options.medium)),
 		...rhythmProblems(steps).filter(saidIn(options.medium)),
 		...(fromRow ? [castOnFromRow(planned[0].written, count)] : [])
 	]);
@@ -122,13 +124,14 @@ export function* working(
 }
 
 /**
- * What says nothing in a medium: a rope lies on the plain fabric of a machine or loom as it should, and the layers of
+ * What says nothing in a medium: a rope lies on the plain fabric of a machine or loom as it should, where yarns are carried
+ * up as the passes go; and the layers of
  * double knitting go along with each other, so that twice as many stitches travel no further.
  */
 const saidIn =
 	(medium: Medium = 'hand') =>
 	({ code }: Problem): boolean =>
-		!(code === 'sunk-rope' && isBed(medium)) && !(code === 'long-travel' && isDoubled(medium));
+		!((code === 'sunk-rope' || code === 'yarn-edge') && isBed(medium)) && !(code === 'long-travel' && isDoubled(medium));
 
 /** The numbers of rows that go on, also where only the last so many are named. */
 const rowsOf = ({ numbers, last }: RowRepeat, planned: readonly Planned[]): readonly number[] =>

@@ -157,3 +157,30 @@ export function repeatProblems(steps: readonly Step[]): Problem[] {
 			: []
 	);
 }
+
+/**
+ * Rows that begin at one edge in a yarn that was left at the other: worked flat, a yarn comes back where it was left, so that
+ * stripes are of even numbers of rows, or slide. Said once for each yarn, at the first such row.
+ */
+export function yarnProblems(steps: readonly Step[]): Problem[] {
+	const left = new Map<string, 'right' | 'left'>();
+	const told = new Set<string>();
+	return steps.flatMap(({ planned: { number, written } }) => {
+		const yarn = written.colour;
+		if (yarn === null || written.round) return [];
+		const [begins, ends] = number.side === 'RS' ? (['right', 'left'] as const) : (['left', 'right'] as const);
+		const lies = left.get(yarn);
+		left.set(yarn, ends);
+		if (lies === undefined || lies === begins || told.has(yarn)) return [];
+		told.add(yarn);
+		return [
+			problem(
+				'yarn-edge',
+				number.n,
+				1,
+				{ from: written.from, to: written.from + written.bodyFrom },
+				`Row ${number.n} begins at the ${begins} edge, and ${yarn} hangs at the ${lies} one, where it was left. Work an even number of rows in each yarn, or slide the stitches to the other end.`
+			)
+		];
+	});
+}

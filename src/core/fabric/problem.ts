@@ -23,6 +23,7 @@ export const PROBLEMS = {
 	'face-change': 'warning',
 	'marker-count': 'warning',
 	'no-marker': 'warning',
+	'yarn-edge': 'warning',
 	section: 'info',
 	'not-worked': 'info',
 	'settled-by-count': 'info',

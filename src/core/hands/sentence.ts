@@ -301,8 +301,8 @@ function withdraw(move: MoveOf<'withdraw'>, say: Speaker): Told {
 	const at = reached?.pass === 'front' ? 'behind' : 'in front';
 	return {
 		short: 'Draw the needle out',
-		sentence: `Draw the ${needle} needle out of all ${move.count}: ${inList(inOrder)} ${inOrder.length === 1 ? 'hangs' : 'hang'} free ${at}.`,
-		detail: 'Slowly, and still pinching: loops that lie still do not run.'
+		sentence: `Draw the ${needle} needle out of ${move.count === 2 ? 'both' : `all ${move.count}`}: ${inList(inOrder)} ${inOrder.length === 1 ? 'hangs' : 'hang'} free ${at}.`,
+		detail: 'Slowly: loops that lie still do not run.'
 	};
 }
 

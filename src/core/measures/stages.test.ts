@@ -47,7 +47,7 @@ describe('a piece as it lives', () => {
 			of: 'ground'
 		});
 		expect(of({ of: 'panel', widthMm: 80 })).toMatchObject({ stitches: 25 });
-		expect(of({ stage: 'dry' })).toMatchObject({ stage: 'dry', of: 'ground' });
+		expect(of({ stage: 'dry' })).toMatchObject({ stage: 'dry' });
 		expect(of()).toBeNull();
 	});
 });

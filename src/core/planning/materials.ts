@@ -1,7 +1,7 @@
 import { swatchOf } from '../lesson/rows';
 import { gramsEach } from '../measures/lessonYarn';
 import { rulesWith } from '../rules';
-import { isBed, type Medium } from '../technique/medium';
+import { isBed, isDoubled, type Medium } from '../technique/medium';
 import type { Lesson, Part } from '../lesson/lesson';
 import { madeWay } from './made';
 
@@ -32,6 +32,14 @@ const LADDERED = ['wrong-hold', 'wrong-reach', 'not-crossed', 'wrong-face', 'wro
 /** Yarn without rows to reckon with, for trying a cross out. */
 const TRIAL_YARN = '15 g each';
 
+/** The yarn of a medium, and why: two of them where rows are in two. */
+function yarnNeeded({ medium }: Pick<Lesson, 'medium'>): readonly [what: string, why: string] {
+	if (medium === 'slipped')
+		return ['smooth, round yarn in two colours, main (MC) and contrast (CC)', 'what is slipped stays in the older colour'];
+	if (isDoubled(medium)) return ['smooth, round yarn in two colours', 'one for each face'];
+	return ['smooth, round, plain-coloured yarn', 'the crossing shows'];
+}
+
 /** Yarn for each learner, by the rows that the lesson knits. */
 function yarnFor(lesson: Lesson): string {
 	const worked = lesson.swatches.flatMap(({ id }) => swatchOf(lesson, id) ?? []);
@@ -54,7 +62,7 @@ export function needsOf(lesson: Lesson): MaterialNeed[] {
 			case 'show':
 			case 'practice':
 			case 'swatch':
-				need(part, 'smooth, round, plain-coloured yarn', 'the crossing shows', yarnFor(lesson), YARN);
+				need(part, ...yarnNeeded(lesson), yarnFor(lesson), YARN);
 				if (bed)
 					need(
 						part,

@@ -84,6 +84,7 @@ export function mendsOf(text: string, working: Working, found: Problem): Mend[] 
 			return withoutMarker(text, found, word);
 		case 'conflict':
 		case 'sunk-rope':
+		case 'yarn-edge':
 		case 'sizes':
 		case 'section':
 		case 'not-worked':

@@ -52,19 +52,21 @@ export function stripOf(crosses: readonly StripCross[], medium: Medium, rules: R
 		return { ...band, spacing: Math.max(spacing ?? band.spacing, band.slips + 2) };
 	});
 	const shifts = bands.map(() => 0);
-	let strip = written(crosses, bands, shifts, medium, key.value);
+	const straight = written(crosses, bands, shifts, medium, key.value);
+	let strip = straight;
 	for (let tried = 0; tried < MOST_SHIFTS; tried++) {
 		const worked = sizeWorked(strip.text, { medium });
 		const found = worked.ok
 			? worked.value.fabric.problems.find(({ code }) => !UNAVOIDABLE.includes(code))
 			: undefined;
-		if (!found) break;
+		if (!found) return good(strip);
 		// A place that two crossings share has a rhythm, which the later one breaks: it goes beside.
 		const at = strip.bands.findLastIndex(({ from }) => from <= found.row);
 		shifts[Math.max(0, at)] += stepIn(medium);
 		strip = written(crosses, bands, shifts, medium, key.value);
 	}
-	return good(strip);
+	// Moving aside did not help: ground on one side alone would be no help either.
+	return good(straight);
 }
 
 /** A cross of four purled places is what it is, wherever it stands. */

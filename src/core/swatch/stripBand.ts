@@ -43,8 +43,10 @@ export function bandOf(crossing: Crossing, medium: Medium, times: number, rules:
 		: stepsOver(before, after, Math.min(times, MOST_STEPS));
 	const plainStitches = plainOf(crossing, medium).stitches;
 	const { usual } = spacingsFor(plainStitches, false);
-	const { rows: slips, stitches: slipped } =
+	const { rows, stitches: slipped } =
 		medium === 'slipped' ? rowsToSlip(crossing, rules) : { rows: 0, stitches: [] };
+	// Rows of the other yarn come in pairs, or it would hang at the edge where it is not wanted.
+	const slips = rows + (rows % 2);
 	const least = Math.max(
 		usual.rows,
 		slips + 2,
