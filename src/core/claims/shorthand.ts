@@ -162,7 +162,10 @@ const PICKS: readonly (readonly [RegExp, string | ((...found: string[]) => strin
 	[/\bthe first(?= (?:in front|behind|on|lies|passes|goes|OVER|UNDER|FRONT|BACK|BEHIND|is)\b|$)/g, '#1'],
 	[/(?<=\b(?:OVER|UNDER|BEHIND) )(?:the )?first\b/g, '#1'],
 	[new RegExp(`\\b(?:the )?(?:centre|center|middle)(?: (\\d+))?(?: ${NOUN})?\\b`, 'g'), '@M'],
-	[/\bat least (?:1|a single) (?:other )?(?:one|stitch)?\b|\b(?:an)?other one\b|\banother(?: stitch)?\b/g, '@E'],
+	[
+		/\bat least (?:1|a single) (?:other )?(?:one|stitch)?\b|\b(?:an)?other one\b|\banother(?: stitch)?\b/g,
+		'@E'
+	],
 	[
 		new RegExp(`\\b(?:the |those )?(\\d+ )?other (?:(\\d+)|${NOUN})(?: ${NOUN})?\\b`, 'g'),
 		(_, a = '', b = '') => `@O${(a || b || '').trim()}`

@@ -131,7 +131,8 @@ export function* working(
 const saidIn =
 	(medium: Medium = 'hand') =>
 	({ code }: Problem): boolean =>
-		!((code === 'sunk-rope' || code === 'yarn-edge') && isBed(medium)) && !(code === 'long-travel' && isDoubled(medium));
+		!((code === 'sunk-rope' || code === 'yarn-edge') && isBed(medium)) &&
+		!(code === 'long-travel' && isDoubled(medium));
 
 /** The numbers of rows that go on, also where only the last so many are named. */
 const rowsOf = ({ numbers, last }: RowRepeat, planned: readonly Planned[]): readonly number[] =>

@@ -26,7 +26,10 @@ describe('problems', () => {
 		['Cast on 4.\nRow 1 (RS): k2tog, k2 (4 sts).', ['count-said']],
 		['Cast on 2.\nRow 1 (RS): k2.\nRow 2 (RS): k2.', ['wrong-side-repeat']],
 		['Cast on 2.\nRow 1 (RS): with MC, k2.\nRow 2: with CC, p2.\nRow 3: with MC, k2.', ['yarn-edge']],
-		['Cast on 2.\nRow 1 (RS): with MC, k2.\nRow 2: with MC, p2.\nRow 3: with CC, k2.\nRow 4: with CC, p2.', []],
+		[
+			'Cast on 2.\nRow 1 (RS): with MC, k2.\nRow 2: with MC, p2.\nRow 3: with CC, k2.\nRow 4: with CC, p2.',
+			[]
+		],
 		['Cast on 2.\nRnd 1: with MC, k2.\nRnd 2: with CC, k2.\nRnd 3: with MC, k2.', []],
 		['Cast on 2.\nRow 1: k2.\nRow 2: p2.\nThen:\nRow 1: p2.', ['section', 'not-worked']]
 	])('%s', (text, wanted) => {

@@ -1,4 +1,5 @@
 import { plain } from '../naming/key';
+import { yarnsIn } from '../pattern/colour';
 import { everyRow, type Item, type Pattern } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import { meaningBy, type Names } from './names';
@@ -166,8 +167,10 @@ export function yarnProblems(steps: readonly Step[]): Problem[] {
 	const left = new Map<string, 'right' | 'left'>();
 	const told = new Set<string>();
 	return steps.flatMap(({ planned: { number, written } }) => {
-		const yarn = written.colour;
-		if (yarn === null || written.round) return [];
+		const yarns = [...new Set(yarnsIn(written))];
+		// Several yarns in a row go along with each other.
+		if (yarns.length !== 1 || written.round) return [];
+		const [yarn] = yarns;
 		const [begins, ends] = number.side === 'RS' ? (['right', 'left'] as const) : (['left', 'right'] as const);
 		const lies = left.get(yarn);
 		left.set(yarn, ends);

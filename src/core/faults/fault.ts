@@ -101,7 +101,11 @@ function apartFrom(state: HandState, left: number): HandState {
 export type Looked = Pick<Fault, 'seen' | 'result'>;
 
 /** What gives a slip away, told from what is seen beside what should be, as the fabric of these hands shows it. */
-export function looksOf(crossing: Crossing, { seen: played, result }: Looked, hands: Pick<Hands, 'hand'>): string {
+export function looksOf(
+	crossing: Crossing,
+	{ seen: played, result }: Looked,
+	hands: Pick<Hands, 'hand'>
+): string {
 	const meant = seenBy(seenOf(crossing, asMeant(crossing), 0), hands);
 	const seen = seenBy(played, hands);
 	const said: string[] = [];

@@ -42,7 +42,10 @@ const USUAL_COUNT = 10;
  *
  * @param hands whose they are, where the JSON does not say
  */
-export function drillAsked(value: unknown, hands: Partial<Hands> = {}): Result<{ readonly exercises: readonly unknown[] }> {
+export function drillAsked(
+	value: unknown,
+	hands: Partial<Hands> = {}
+): Result<{ readonly exercises: readonly unknown[] }> {
 	const asked = parseShape(drillShape, value, 'a drill');
 	if (!asked.ok) return asked;
 	const {
@@ -118,7 +121,11 @@ const CHOOSES: readonly Kind[] = ['cloth', 'fault', 'next-row', 'chart'];
 
 /** How an answer in JSON is to an exercise, as it is printed. */
 export const gradeAsked = (value: unknown, hands?: Partial<Hands>): Result<Omit<Grade, 'comesTo'>> =>
-	mapResult(gradeOf(value, hands), ({ right, because, slip }) => ({ right, because, ...(slip ? { slip } : {}) }));
+	mapResult(gradeOf(value, hands), ({ right, because, slip }) => ({
+		right,
+		because,
+		...(slip ? { slip } : {})
+	}));
 
 /**
  * How an answer in JSON is to an exercise, with the cross that a wrong one comes to.

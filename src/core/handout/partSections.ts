@@ -1,6 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
+import { countingSaid } from '../swatch/counting';
 import { finishingOf } from '../teaching/finishing';
 import { measuringOf } from '../teaching/measuring';
 import type { Point } from '../teaching/point';
@@ -40,7 +41,7 @@ function blocksOf(lesson: Lesson, part: Part, voice: Voice): Block[] {
 			return [
 				{
 					kind: 'text',
-					text: 'Find the last cross: a strand lies sideways there. Each stitch stacked above it is one row. Count up from the strand to the needle.'
+					text: countingSaid(lesson.medium)
 				}
 			];
 		case 'mend':
@@ -226,7 +227,13 @@ function mending(
 	{ taught, hands }: Showing,
 	voice: Voice
 ): Block[] {
-	const { seen, cause, mend, cloth } = slipIn(howMade(lesson), taught.crossing, taught.name, part.slip, voice);
+	const { seen, cause, mend, cloth } = slipIn(
+		howMade(lesson),
+		taught.crossing,
+		taught.name,
+		part.slip,
+		voice
+	);
 	return [
 		...(cloth
 			? [

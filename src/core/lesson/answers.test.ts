@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readName } from '../naming/read';
-import { answerFor, frontsSaid } from './answers';
+import { answeredAcross, answerFor, frontsSaid } from './answers';
 import { draftLesson } from '../planning/draft';
 import type { Lesson, Part } from './lesson';
 import { unwrap } from '../result';
@@ -40,6 +40,14 @@ describe('an answer for left hands', () => {
 		expect(told('Stitches 3 and 4, of course: see 2/2 RC.', 'left')).toBe(
 			'Stitches 1 and 2, of course: see 2/2 RC.'
 		);
+	});
+
+	it('joins what left hands answered with what the others did, and tells it back in theirs', () => {
+		const left = { hand: 'left', keep: 'fabric' } as const;
+		expect(answeredAcross(lesson, asked, '1 and 2', left)).toBe('3 and 4');
+		expect(answeredAcross(lesson, asked, '4, 1', left)).toBe('1, 4');
+		expect(answeredAcross(lesson, asked, '1, 2', { ...left, keep: 'words' })).toBe('1, 2');
+		expect(answeredAcross(lesson, { ...asked, answer: 'The right pair.' }, '1, 2', left)).toBe('1, 2');
 	});
 
 	it('says how to count where other numbers stand, and leaves words and beds alone', () => {

@@ -91,11 +91,7 @@ export const howMade = ({ medium, parts }: Pick<Lesson, 'medium' | 'parts'>): Ho
 	ways: parts.flatMap((part) => (part.kind === 'show' ? [part.way] : []))
 });
 
-function handSlip(
-	crossing: Crossing,
-	slip: SlipId,
-	{ medium, ways }: HowMade
-): Result<Played> {
+function handSlip(crossing: Crossing, slip: SlipId, { medium, ways }: HowMade): Result<Played> {
 	const id = playedAs(slip, 'hand') as HandSlip;
 	const shown = ways.flatMap((way) => wayOf(crossing, way) ?? []);
 	const tried = [...shown.map((way) => faultOf(crossing, way, id)), firstFault(crossing, id)];

@@ -69,7 +69,10 @@ describe('a plan', () => {
 		const nameless = { gramsPerBall: 50, metresPerBall: 100 };
 		expect(unwrap(planAsked({ ...wish(), yarn: nameless })).yarn.balls).toBeGreaterThan(0);
 		const washes = (more: object) =>
-			yieldWish({ ...wish({ pieces: measuredTwice }), gauge: { stitches: 20, rows: 28, ...more } }, bases.flat);
+			yieldWish(
+				{ ...wish({ pieces: measuredTwice }), gauge: { stitches: 20, rows: 28, ...more } },
+				bases.flat
+			);
 		const [unwashed, washed, cabled] = [washes({}), washes({ stage: 'dry' }), washes({ of: 'panel' })];
 		expect(unwashed.washed.width).toBeGreaterThan(1);
 		expect(washed.plainMm).toBeCloseTo(5);

@@ -87,7 +87,9 @@ export function yieldOf(
 	const drawIn =
 		measured === undefined ? learned : { value: measured, because: 'It was measured on this swatch.' };
 	// A gauge that was measured washed is what it comes to; one over ropes has their draw-in already.
-	const dry = isWashed(gauge) ? { width: 1, height: 1 } : { width: washed.width.value, height: washed.height.value };
+	const dry = isWashed(gauge)
+		? { width: 1, height: 1 }
+		: { width: washed.width.value, height: washed.height.value };
 	const plainMm = ((100 / gauge.stitches) * dry.width) / (isCabled(gauge) ? drawIn.value : 1);
 	return {
 		plainMm,

@@ -74,7 +74,9 @@ const size = z.number().check(z.minimum(1), z.maximum(50_000));
 const perTen = z.number().check(z.minimum(1), z.maximum(200));
 
 /** The yarn of a wish: what it weighs and how far it goes; what it is called is no matter. */
-const wishedYarnShape = z.readonly(z.strictObject({ ...yarnShape.def.innerType.shape, name: z.optional(name), fibre: z.optional(name) }));
+const wishedYarnShape = z.readonly(
+	z.strictObject({ ...yarnShape.def.innerType.shape, name: z.optional(name), fibre: z.optional(name) })
+);
 
 /**
  * What a piece is wished to be: lengths in millimetres, dry; `gauge` for 100 mm, of the unwashed ground unless it says at which

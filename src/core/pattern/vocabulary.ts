@@ -329,7 +329,8 @@ export function mirroredWord(text: string): string | null {
 	const keeps = entry.takes + 1 - entry.keeps;
 	if (keeps === entry.keeps) return text;
 	const other = SINGLE_WORDS.find(
-		(one) => one.does === 'decrease' && one.takes === entry.takes && one.keeps === keeps && one.face === entry.face
+		(one) =>
+			one.does === 'decrease' && one.takes === entry.takes && one.keeps === keeps && one.face === entry.face
 	);
 	return other?.word ?? null;
 }

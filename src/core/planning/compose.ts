@@ -8,6 +8,7 @@ import { howMade, slipIn } from '../lesson/slip';
 import type { SlipId } from '../lesson/slipName';
 import { minutesOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
 import { rulesWith } from '../rules';
+import { rowToCount } from '../swatch/counting';
 import { stripOf, type Strip } from '../swatch/strip';
 import { isBed } from '../technique/medium';
 import { RIGHT_HANDS } from '../ways/handed';
@@ -378,23 +379,16 @@ class Composer {
 	}
 
 	#counted(): void {
-		const last = this.#strip ? this.#strip.bands.at(-1)?.crosses.at(-1) : this.#lastCross();
+		const rows = rowsWorked(this.lesson.swatches[0].text, this.lesson.medium);
 		this.#part(
 			{
 				kind: 'count',
 				swatch: this.#swatch,
-				row: last ?? 1,
+				row: rows.ok ? rowToCount(rows.value) : 1,
 				title: 'Where am I? Read the rows off the cloth'
 			},
 			'Who can count the bars above a cross finds the place again.'
 		);
-	}
-
-	#lastCross(): number | undefined {
-		const rows = rowsWorked(this.brief.swatch!, this.lesson.medium);
-		return rows.ok
-			? rows.value.steps.findLast(({ worked }) => worked.crossings.length > 0)?.row.n
-			: undefined;
 	}
 
 	#turnedOver(): void {

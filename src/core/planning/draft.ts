@@ -110,7 +110,9 @@ function taughtTogether(byEase: readonly Taught[]): readonly (readonly Taught[])
 	const runs = units.flatMap((_, from) =>
 		units.slice(from).map((__, length) => units.slice(from, from + length + 1).flat())
 	);
-	const alone = byEase.map((one) => [one]).filter(([one]) => !units.some((unit) => unit.length === 1 && unit[0] === one));
+	const alone = byEase
+		.map((one) => [one])
+		.filter(([one]) => !units.some((unit) => unit.length === 1 && unit[0] === one));
 	return byEase.length === 0 ? [[]] : [...runs, ...alone].sort((a, b) => b.length - a.length);
 }
 

@@ -35,7 +35,10 @@ const TRIAL_YARN = '15 g each';
 /** The yarn of a medium, and why: two of them where rows are in two. */
 function yarnNeeded({ medium }: Pick<Lesson, 'medium'>): readonly [what: string, why: string] {
 	if (medium === 'slipped')
-		return ['smooth, round yarn in two colours, main (MC) and contrast (CC)', 'what is slipped stays in the older colour'];
+		return [
+			'smooth, round yarn in two colours, main (MC) and contrast (CC)',
+			'what is slipped stays in the older colour'
+		];
 	if (isDoubled(medium)) return ['smooth, round yarn in two colours', 'one for each face'];
 	return ['smooth, round, plain-coloured yarn', 'the crossing shows'];
 }

@@ -1,5 +1,7 @@
 import type { PaletteKind } from './addable';
 import { isBed, type Medium } from '../technique/medium';
+import { swatchOf } from '../lesson/rows';
+import { rowToCount } from '../swatch/counting';
 import { frontsSaid } from '../lesson/answers';
 import { madeWays } from './made';
 import type { Lesson, Part } from '../lesson/lesson';
@@ -50,10 +52,16 @@ function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): 
 			return swatch
 				? { ...common, kind, swatch: swatch.id, title: `Knit together: ${swatch.title}`.slice(0, 200) }
 				: null;
-		case 'count':
+		case 'count': {
+			const working = swatch && swatchOf(lesson, swatch.id);
 			return swatch
-				? { ...common, kind, swatch: swatch.id, title: 'Where am I? Read the rows off the cloth' }
+				? {
+						...common,
+						...{ kind, swatch: swatch.id, title: 'Where am I? Read the rows off the cloth' },
+						...(working ? { row: rowToCount(working) } : {})
+					}
 				: null;
+		}
 	}
 	if (kind === 'compare') return comparing(lesson, id, about);
 	if (!taught) return null;

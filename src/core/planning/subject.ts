@@ -56,7 +56,8 @@ export function subjectOf(brief: Brief): Result<Subject> {
 		const answer = readName(name, { medium });
 		if (!answer.ok) return answer;
 		const [reading] = answer.value.readings;
-		const label = labelled(name)?.label ?? (reading.school === 'definition' ? ownName(reading, medium, asked) : name);
+		const label =
+			labelled(name)?.label ?? (reading.school === 'definition' ? ownName(reading, medium, asked) : name);
 		ask(label, answer.value.readings);
 		asked.push({ name: label, crossing: carried(reading.crossing) });
 	}

@@ -165,9 +165,11 @@ export const GRADES: Readonly<Record<Kind, (answered: Answered) => Grade>> = {
 		if (!charted) return wrong('There is no cross in this place of the chart.');
 		const made = read?.ok ? namedBy(read.value.readings[0].crossing, hands, medium) : null;
 		if (made && sameCrossing(made, charted)) return right();
-		const other = made && wrongOf({ ...answered, crossing: charted, ...handed(charted, hands, medium) }).find(
-			({ named }) => sameCrossing(named, made)
-		);
+		const other =
+			made &&
+			wrongOf({ ...answered, crossing: charted, ...handed(charted, hands, medium) }).find(({ named }) =>
+				sameCrossing(named, made)
+			);
 		return wrong(
 			`That makes another cross than the chart shows.${otherSaid(other?.slip)}`,
 			other?.slip,

@@ -95,7 +95,9 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 	'next-row'(subject, chance) {
 		const strip = stripFor(subject);
 		if (!strip) return null;
-		const asked = rowQuestions(strip.working, subject.hands).filter(({ others }) => others.length + 1 >= FEWEST);
+		const asked = rowQuestions(strip.working, subject.hands).filter(
+			({ others }) => others.length + 1 >= FEWEST
+		);
 		if (asked.length === 0) return null;
 		const { n, next, others: all } = chance.of(asked);
 		const others = chance.shuffled(all).slice(0, MOST - 1);
@@ -134,9 +136,9 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 				cross !== undefined && sameCrossing(chart.crosses[cross].crossing, crossing) ? [{ row: n, at }] : []
 			)
 		);
-		const wrong = [
-			...new Set(wrongOf(subject).flatMap((one) => written(one.named) ?? []))
-		].filter((text) => text !== right);
+		const wrong = [...new Set(wrongOf(subject).flatMap((one) => written(one.named) ?? []))].filter(
+			(text) => text !== right
+		);
 		if (cells.length === 0 || wrong.length + 1 < FEWEST) return null;
 		const choices = chance.shuffled([right, ...chance.shuffled(wrong).slice(0, MOST - 1)]);
 		return {

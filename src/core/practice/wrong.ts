@@ -22,9 +22,7 @@ export const slipsOf: (played: Crossing) => readonly Fault[] = once((played) =>
 /** Other crossings that a name allows, and those that slips of the hands give; each once, a misreading first. */
 export function wrongOf({ of, crossing, played, medium, hands }: InHands): readonly WrongCrossing[] {
 	const read = readKnown(of, { medium });
-	const misread = read.ok
-		? read.value.readings.map((one) => ({ named: one.crossing, slip: 'misread' }))
-		: [];
+	const misread = read.ok ? read.value.readings.map((one) => ({ named: one.crossing, slip: 'misread' })) : [];
 	const slipped =
 		medium === 'hand'
 			? slipsOf(played).flatMap((fault) => {

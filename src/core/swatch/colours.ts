@@ -3,6 +3,7 @@ import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
 import { meaningIn } from '../fabric/units';
 import { piecesOf } from '../fabric/work';
+import { yarnsIn } from '../pattern/colour';
 import type { Item, WrittenRow } from '../pattern/row';
 
 /** Yarns of a piece, and which of them each stitch is in. */
@@ -24,8 +25,8 @@ export const coloursOf = once(({ fabric, steps }: Working): Colours | null => {
 		const at = yarns.indexOf(name);
 		return at < 0 ? yarns.push(name) - 1 : at;
 	};
-	if (steps.some(({ planned }) => namesIn(planned.written).includes('MC'))) placeOf('MC');
-	else placeOf(steps.flatMap(({ planned }) => namesIn(planned.written))[0]);
+	if (steps.some(({ planned }) => yarnsIn(planned.written).includes('MC'))) placeOf('MC');
+	else placeOf(steps.flatMap(({ planned }) => yarnsIn(planned.written))[0]);
 	let current = 0;
 	let below = new Uint8Array(fabric.castOn);
 	const rows = steps.map((step) => {
@@ -69,14 +70,4 @@ function rowIn(step: Step, below: Uint8Array, yarnOf: (item: Item) => number): U
 	return seen;
 }
 
-const namesIn = once((written: WrittenRow): readonly string[] => [
-	...(written.colour ? [written.colour] : []),
-	...coloursIn(written.items)
-]);
-
-const isColoured = (written: WrittenRow): boolean => namesIn(written).length > 0;
-
-const coloursIn = (items: readonly Item[]): string[] =>
-	items.flatMap((item) =>
-		item.kind === 'repeat' ? coloursIn(item.items) : item.colour === undefined ? [] : [item.colour]
-	);
+const isColoured = (written: WrittenRow): boolean => yarnsIn(written).length > 0;

@@ -29,7 +29,10 @@ export function fromItsEnd(step: Step): string | null {
 	if (units.some(({ text }) => /\bturn\b|w&t/i.test(text))) return null;
 	const turned = [...units]
 		.reverse()
-		.map((unit): Unit => ({ ...unit, text: unit.kind === 'other' ? (mirroredWord(unit.text) ?? unit.text) : unit.text }));
+		.map((unit): Unit => ({
+			...unit,
+			text: unit.kind === 'other' ? (mirroredWord(unit.text) ?? unit.text) : unit.text
+		}));
 	return repeatsFound(wordsOfUnits(turned)).join(', ');
 }
 
@@ -53,4 +56,5 @@ function repeatsFound(words: readonly string[]): readonly string[] {
 }
 
 const sameStretch = (words: readonly string[], a: number, b: number, of: number): boolean =>
-	b + of <= words.length && Array.from({ length: of }, (_, i) => i).every((i) => words[a + i] === words[b + i]);
+	b + of <= words.length &&
+	Array.from({ length: of }, (_, i) => i).every((i) => words[a + i] === words[b + i]);

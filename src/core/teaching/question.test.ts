@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { lesson, parts } from '../../../tests/support/taughtLesson';
 import type { Part } from '../lesson/lesson';
-import { tallied } from './answering';
+import { isRight, tallied } from './answering';
 import { questionOf } from './question';
 
 const ask = (question: string): Part => ({
@@ -60,6 +60,22 @@ describe('answers of a class', () => {
 			{ answer: 'two', count: 2 },
 			{ answer: 'to the left', count: 1 }
 		]);
+		expect(tallied(['3 and 4', '3, 4', 'Stitches 3 & 4', 'three, four', '4, 3'])).toEqual([
+			{ answer: '3 and 4', count: 4 },
+			{ answer: '4, 3', count: 1 }
+		]);
 		expect(tallied([])).toEqual([]);
 	});
+});
+
+it('an answer is right as it is meant, and left to the teacher where words are', () => {
+	const fronts = '3, 4: they pass over the others, counted from the tip of the needle.';
+	expect(['3, 4', '3 and 4', 'stitches 4 and 3', '1, 2'].map((one) => isRight(one, fronts))).toEqual([
+		...[true, true, true, false]
+	]);
+	expect([isRight('left', 'Left. They travel to the left.'), isRight('to the left', 'Left.')]).toEqual([
+		true,
+		null
+	]);
+	expect([isRight('2', '2'), isRight('two rows', '2'), isRight('3', '2')]).toEqual([true, true, false]);
 });

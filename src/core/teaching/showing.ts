@@ -3,6 +3,7 @@ import { bedScriptOf, type BedScript } from '../hands/bedSentence';
 import { mirror } from '../crossing/transform';
 import { scriptOf, type Script } from '../hands/steps';
 import type { Voice } from '../hands/voice';
+import { rulesWith } from '../rules';
 import { isBed, type Bed, type Medium } from '../technique/medium';
 import { bedWaysOf, type BedWay } from '../ways/bed';
 import { handed, type Handed } from '../ways/handed';
@@ -35,18 +36,24 @@ export function showingOf(lesson: Lesson, part: Part, voice: Voice): Showing | n
 	return {
 		taught,
 		hands,
-		shown: part.kind === 'show' ? shownWay(hands.played, part.way, medium, voice) : null
+		shown: part.kind === 'show' ? shownWay(hands.played, part.way, lesson, voice) : null
 	};
 }
 
-function shownWay(crossing: Crossing, id: string, medium: Medium, voice: Voice): ShownWay | null {
+function shownWay(crossing: Crossing, id: string, lesson: Lesson, voice: Voice): ShownWay | null {
+	const { level, yarn = 'plain', rules } = lesson;
+	const medium: Medium = lesson.medium;
 	if (isBed(medium)) {
 		const way = bedWaysOf(crossing, medium).find((one) => one.id === id);
 		return way ? { kind: 'bed', way, script: bedScriptOf(crossing, way.moves, medium), medium } : null;
 	}
 	// A way that was found with more patience than there is here goes by the best that is found now.
+	// What speaks against it is told for those who are taught.
+	const { hand, keep } = voice;
+	const learners = { level, yarn, rules: rulesWith(rules), hand, keep };
 	const way =
-		wayOf(crossing, id) ?? (id.startsWith('found-') ? wayOf(crossing, 'found-1') : wayInstead(crossing, id));
+		wayOf(crossing, id, learners) ??
+		(id.startsWith('found-') ? wayOf(crossing, 'found-1', learners) : wayInstead(crossing, id));
 	return way ? { kind: 'hand', way, script: scriptOf(crossing, way.moves, voice, { medium }) } : null;
 }
 

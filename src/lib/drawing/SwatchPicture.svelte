@@ -11,18 +11,20 @@
 		working,
 		hands,
 		rows = Infinity,
+		side = 'right',
 		fit = 'width'
 	}: {
 		working: Working;
 		/** who knits it */
 		hands: Hands;
 		rows?: number;
+		side?: 'right' | 'wrong';
 		/** takes the height it needs for its width, fills its frame from the lower edge up, or shows all of itself in it */
 		fit?: 'width' | 'fill' | 'whole';
 	} = $props();
 
 	const uid = $props.id();
-	const view = $derived(viewFor(working, hands, { stitch: 20, row: 22 }));
+	const view = $derived(viewFor(working, hands, { stitch: 20, row: 22 }, side));
 	const size = $derived(clothSize(working, view));
 	const shown = $derived(Math.min(rows, size.rows));
 	const parts = $derived(

@@ -18,14 +18,15 @@ export interface View {
 	readonly mirrored: boolean;
 }
 
-/** The right side of a cloth as the hands knit it that it is shown to. */
+/** A side of a cloth, the right one unless it is said, as the hands knit it that it is shown to. */
 export const viewFor = (
 	{ options }: Pick<Working, 'options'>,
 	hands: Hands,
-	scale: Pick<View, 'stitch' | 'row'>
+	scale: Pick<View, 'stitch' | 'row'>,
+	side: View['side'] = 'right'
 ): View => ({
 	...scale,
-	side: 'right',
+	side,
 	mirrored: mirrorsFabric(handsAt(hands, options.medium ?? 'hand'))
 });
 
@@ -159,6 +160,9 @@ export function paintRows(
 		const left = leftOf(row.after, size, view);
 		const right = left + row.after * view.stitch;
 		ground += `M${left} ${top}H${right}V${bottom}H${left}Z`;
+		// A brioche column is worked on every other row, and slipped on the one between: its V stands over both.
+		const tall =
+			working.options.medium === 'brioche' ? (row.side === 'RS') === (view.side === 'right') : null;
 		const covered = new Uint8Array(row.after);
 		for (const seen of crossingsSeen(steps[i], view.side)) {
 			const { stitches } = seen.crossing;
@@ -189,8 +193,12 @@ export function paintRows(
 					`M${x - half} ${top}H${x + half}V${bottom}H${x - half}Z`;
 			if (knit) {
 				strokes.strips += `M${x - half} ${top}H${x + half}V${bottom}H${x - half}Z`;
-				strokes.leaves += leaves(x, bottom, top, view.stitch * 0.8, view.row / 2);
-			} else strokes.ripples += ripples(x, bottom, top, view.stitch, view.row / 2);
+				if (tall === null) strokes.leaves += leaves(x, bottom, top, view.stitch * 0.8, view.row);
+				else if (tall === knit)
+					strokes.leaves += leaves(x, bottom + view.row, top, view.stitch * 0.8, 2 * view.row);
+			} else if (tall === null) strokes.ripples += ripples(x, bottom, top, view.stitch, view.row);
+			else if (tall === knit)
+				strokes.ripples += ripples(x, bottom + view.row, top, view.stitch, 2 * view.row);
 		}
 	}
 	pen.fill(ground, 'ground');

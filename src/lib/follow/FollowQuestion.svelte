@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Part } from '$core/lesson/lesson';
-	import { MOST_ANSWER } from '$core/teaching/answering';
+	import { answerFor } from '$core/lesson/answers';
+	import { isRight, MOST_ANSWER } from '$core/teaching/answering';
 	import { questionOf } from '$core/teaching/question';
 	import type { Follower } from './follower.svelte';
 
@@ -9,6 +10,14 @@
 
 	const question = $derived(questionOf(follower.stage.lesson, part));
 	const sent = $derived(follower.answers[part.id]);
+	/** whether what was sent is right, once the class is told; `null` where only the teacher knows */
+	const right = $derived.by(() => {
+		const { lesson, moment, voice } = follower.stage;
+		if (!moment.told || sent === undefined || !question) return null;
+		const told =
+			part.kind === 'check' ? answerFor(lesson, part, voice) : 'right' in question ? question.right : null;
+		return told === null ? null : isRight(sent, told);
+	});
 	let typed = $state('');
 	let trouble = $state<string | null>(null);
 
@@ -54,6 +63,10 @@
 		</form>
 	{/if}
 	<p class="mt-1 min-h-6 text-sm" role="status">
-		{#if trouble}{trouble}{:else if sent}You answered “{sent}”. Nobody sees that it was you.{/if}
+		{#if trouble}{trouble}{:else if sent}You answered “{sent}”{right === null
+				? '. Nobody sees that it was you.'
+				: right
+					? '. That is right.'
+					: '. That is not it this time: see the answer above.'}{/if}
 	</p>
 {/if}

@@ -1,3 +1,4 @@
+import { answeredAcross } from '$core/lesson/answers';
 import { stepBeside } from '$core/teaching/beside';
 import { showingOf } from '$core/teaching/showing';
 import type { Says } from '$core/teaching/room';
@@ -201,7 +202,11 @@ export class Follower {
 
 	/** Sends an answer; gives back what went wrong in words for the page, or `null`. */
 	async answer(part: string, answer: string): Promise<string | null> {
-		const trouble = await postJson(answersAt(this.page.code), { part, answer });
+		const { lesson } = this.page;
+		const asked = lesson.parts.find(({ id }) => id === part);
+		// The class is counted together: positions go as most count them.
+		const told = asked ? answeredAcross(lesson, asked, answer, this.hands.value) : answer;
+		const trouble = await postJson(answersAt(this.page.code), { part, answer: told });
 		if (!trouble) this.answers = { ...this.answers, [part]: answer };
 		return trouble;
 	}

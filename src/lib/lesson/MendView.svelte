@@ -16,7 +16,9 @@
 	}: { lesson: Lesson; part: Extract<Part, { kind: 'mend' }>; voice: Voice; told?: boolean } = $props();
 
 	const seen = $derived(showingOf(lesson, part, voice));
-	const slip = $derived(seen && slipIn(howMade(lesson), seen.taught.crossing, seen.taught.name, part.slip, voice));
+	const slip = $derived(
+		seen && slipIn(howMade(lesson), seen.taught.crossing, seen.taught.name, part.slip, voice)
+	);
 	const from = $derived(handsAt(voice, lesson.medium).hand);
 </script>
 

@@ -42,22 +42,13 @@
 </h2>
 <div class="mt-4">
 	{#if cross && (exercise.kind === 'numbers' || exercise.kind === 'front')}
-		<OrderNumbers
-			{cross}
-			{hands}
-			wants={exercise.kind === 'numbers' ? 'order' : 'fronts'}
-			{onanswer}
-		/>
+		<OrderNumbers {cross} {hands} wants={exercise.kind === 'numbers' ? 'order' : 'fronts'} {onanswer} />
 	{:else if exercise.kind === 'script'}
 		<PutMoves words={asked.words} {onanswer} />
 	{:else}
 		{#if exercise.kind === 'name' && cross}
 			<div class="mx-auto max-w-md">
-				<ClothPicture
-					crossing={cross.cloth}
-					from={hands.hand}
-					alt={inNumbers(cross.played)}
-				/>
+				<ClothPicture crossing={cross.cloth} from={hands.hand} alt={inNumbers(cross.played)} />
 			</div>
 		{:else if exercise.kind === 'fault' && asked.cloth && cross}
 			<div class="mx-auto max-w-sm">

@@ -9,7 +9,8 @@
 		hands,
 		wants,
 		onanswer
-	}: { cross: Handed; hands: Hands; wants: 'order' | 'fronts'; onanswer: (answer: number[]) => void } = $props();
+	}: { cross: Handed; hands: Hands; wants: 'order' | 'fronts'; onanswer: (answer: number[]) => void } =
+		$props();
 
 	const crossing = $derived(cross.played);
 	/** where stitch 1 stands: at the tip of the needle that is worked from */

@@ -2,6 +2,7 @@
 	import { rowsWorked } from '$core/lesson/rows';
 	import type { Exercise } from '$core/practice/exercise';
 	import type { Medium } from '$core/technique/medium';
+	import { sideCounted } from '$core/swatch/counting';
 	import { handsOf } from '$core/practice/shown';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ChartPicture from '$lib/drawing/ChartPicture.svelte';
@@ -45,6 +46,12 @@
 	</div>
 {:else if working}
 	<div class="h-64 sm:h-80" role="img" aria-label="The cloth after {done} rows">
-		<SwatchPicture {working} {hands} rows={done} fit="whole" />
+		<SwatchPicture
+			{working}
+			{hands}
+			rows={done}
+			side={exercise.kind === 'count-rows' ? sideCounted(medium) : 'right'}
+			fit="whole"
+		/>
 	</div>
 {/if}

@@ -9,7 +9,8 @@
 		told
 	}: {
 		asks: string;
-		answers: readonly Tally[];
+		/** each as the hands of this window count, and whether it is right */
+		answers: readonly (Tally & { readonly right: boolean })[];
 		/** what is right, once it is told */
 		told: string | null;
 	} = $props();
@@ -24,8 +25,8 @@
 		<p class="mt-2 text-lg opacity-85">{all === 0 ? 'No answers yet' : counted(all, 'answer')}</p>
 	</figcaption>
 	<ul>
-		{#each answers as { answer, count } (answer)}
-			{@const is = answer === told}
+		{#each answers as { answer, count, right } (answer)}
+			{@const is = told !== null && right}
 			<li class:is>
 				<span class="said">{answer}{is ? ' ✓' : ''}</span>
 				<svg viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { answerFor } from '$core/lesson/answers';
+	import { answeredAcross, answerFor } from '$core/lesson/answers';
+	import { sideCounted } from '$core/swatch/counting';
 	import { mirrorIn } from '$core/technique/medium';
 	import { nameIn } from '$core/naming/schools';
 	import { nameOf } from '$core/naming/name';
@@ -39,16 +40,24 @@
 			working={stage.rows!.working}
 			hands={voice}
 			{rows}
+			side={part.kind === 'count' ? sideCounted(stage.lesson.medium) : 'right'}
 			fit="whole"
 		/>{/await}
 {/snippet}
 
 {#if moment.answers}
-	{#await Promise.all( [import('./AnswersChart.svelte'), import('$core/teaching/question')] ) then [{ default: AnswersChart }, { questionOf }]}
+	{#await Promise.all( [import('./AnswersChart.svelte'), import('$core/teaching/question'), import('$core/teaching/answering')] ) then [{ default: AnswersChart }, { questionOf }, { isRight }]}
 		{@const question = questionOf(stage.lesson, part)}
 		{@const right = question && 'right' in question ? question.right : null}
 		{@const told = part.kind === 'check' ? answerFor(stage.lesson, part, voice) : right}
-		<AnswersChart asks={question?.asks ?? ''} answers={moment.answers} told={moment.told ? told : null} />
+		<AnswersChart
+			asks={question?.asks ?? ''}
+			answers={moment.answers.map(({ answer, count }) => {
+				const said = answeredAcross(stage.lesson, part, answer, voice);
+				return { answer: said, count, right: told !== null && isRight(said, told) === true };
+			})}
+			told={moment.told ? told : null}
+		/>
 	{/await}
 {:else if stage.wrongShown}
 	{@const finding = stage.wrongShown}

@@ -13,6 +13,7 @@
 </script>
 
 <script lang="ts">
+	import { countingSaid } from '$core/swatch/counting';
 	import { inWords } from '$core/naming/numbers';
 	import { besideSaid } from '$core/swatch/said';
 	import { KIND_WORDS } from '$lib/lesson/parts';
@@ -58,7 +59,7 @@
 		if (part.kind === 'count' && rows)
 			return stage.moment.told
 				? { big: besideSaid(rows, null), small: then }
-				: { big: 'How many rows since the last cross?', small: 'Count up from the bar that lies sideways.' };
+				: { big: 'How many rows since the last cross?', small: countingSaid(stage.lesson.medium) };
 		const times = part.kind === 'practice' && part.times ? `${inWords(part.times)} times` : '';
 		return { big: [KIND_WORDS[part.kind], times].filter(Boolean).join(', '), small: then };
 	});

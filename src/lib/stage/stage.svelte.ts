@@ -91,7 +91,8 @@ export class Stage {
 		const part = this.now?.part;
 		if (this.script) return this.script.told.length;
 		if (part?.kind === 'compare') return stepsIn(this.lesson, part, this.voice) + 1;
-		if (part?.kind === 'swatch' || part?.kind === 'practice') return Math.max(1, this.rows?.steps.length ?? 1);
+		if (part?.kind === 'swatch' || part?.kind === 'practice')
+			return Math.max(1, this.rows?.steps.length ?? 1);
 		return Math.max(1, this.points.length);
 	});
 	/** something waits to be told when it is asked for */

@@ -268,6 +268,9 @@ describe('a cloth that is held up as wrong', () => {
 		const finding = stage.finding!;
 		finding.answer('count', 1);
 		expect(finding.cause).toMatchObject({ slip: 'extra-loop' });
+		// Rows stand above it: the loop is a column by now. On the next row it only drops.
+		expect(finding.mends[0]).toMatchObject({ id: 'column', restores: true });
+		finding.place({ rows: 0 });
 		expect(finding.mends[0]).toMatchObject({ id: 'drop-loop', restores: true });
 		expect(finding.mends[0].minutes).toBeLessThan(1);
 		finding.takeBack('count');

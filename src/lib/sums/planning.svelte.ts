@@ -1,7 +1,16 @@
 import { workingOf } from '$core/fabric/fabric';
 import { basisIn, type Basis } from '$core/measures/basis';
 import { sideBySide } from '$core/measures/panels';
-import { acrossOn, planAt, planOf, restedOn, thumbFor, upFrom, yieldOf, type Yield } from '$core/measures/plan';
+import {
+	acrossOn,
+	planAt,
+	planOf,
+	restedOn,
+	thumbFor,
+	upFrom,
+	yieldOf,
+	type Yield
+} from '$core/measures/plan';
 import { ownMeasure } from '$core/measures/sameRows';
 import type { Piece, Wish, Yarn } from '$core/measures/schema';
 import { gaugeIn } from '$core/measures/stages';

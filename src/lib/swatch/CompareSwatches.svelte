@@ -87,7 +87,9 @@
 				{#each [{ name: title, cloth: working }, { name: other.title, cloth: second }] as { name, cloth }, i (i)}
 					<figure class="grid content-start gap-2">
 						<figcaption class="font-serif text-xl font-medium">{name}</figcaption>
-						<div class="h-80"><SwatchPicture working={cloth} hands={settings.value} {rows} fit="whole" /></div>
+						<div class="h-80">
+							<SwatchPicture working={cloth} hands={settings.value} {rows} fit="whole" />
+						</div>
 					</figure>
 				{/each}
 			</div>

@@ -12,7 +12,9 @@ describe('what a finding comes to in the knitting', () => {
 		expect(said('not-crossed')).toBe(
 			'You are on row 31: ladder down 4 stitches, 14 rows, about 7 minutes; or a sewn strand, about 3 minutes.'
 		);
-		expect(said('wrong-row')).toMatch(/^You are on row 31: unpick 14 rows, about \d+ minutes\.$/);
+		expect(said('wrong-row')).toMatch(
+			/^You are on row 31: ladder down 4 stitches, 16 rows, about \d+ minutes\.$/
+		);
 		expect(said('wrong-hold')).toMatch(/ladder down 4 stitches/);
 	});
 });

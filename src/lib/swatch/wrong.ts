@@ -1,5 +1,5 @@
 import { thoughtOf } from '$core/faults/diagnose';
-import { mendsOf, type Mend } from '$core/faults/mends';
+import { ladderDepth, mendsOf, type Mend } from '$core/faults/mends';
 import { counted } from '$core/naming/numbers';
 import { mendMinutes, mendMinutesSaid } from '$core/planning/mendMinutes';
 import type { Rates } from '$core/planning/rates';
@@ -20,13 +20,13 @@ export function priceSaid(mistake: LikelyMistake, now: number, level: Level, rat
 	const best = mends.value.find(({ restores }) => restores);
 	const fake = mends.value.find(({ id }) => id === 'fake');
 	const said = (mend: Mend) =>
-		`${how(mend, crossing.stitches, rows)}, ${mendMinutesSaid(mendMinutes(mend, level, rates))}`;
+		`${how(mend, crossing.stitches, rows, fault.seen.offset)}, ${mendMinutesSaid(mendMinutes(mend, level, rates))}`;
 	const offers = [best, fake].flatMap((mend) => (mend ? [said(mend)] : []));
 	return `You are on row ${now}: ${offers.join('; or ')}.`;
 }
 
-function how({ id }: Mend, stitches: number, rows: number): string {
+function how({ id }: Mend, stitches: number, rows: number, offset: number): string {
 	if (id === 'ladder')
-		return `ladder down ${counted(stitches, 'stitch', 'stitches')}, ${counted(rows + 1, 'row')}`;
+		return `ladder down ${counted(stitches, 'stitch', 'stitches')}, ${counted(ladderDepth(offset, rows).down, 'row')}`;
 	return id === 'fake' ? 'a sewn strand' : `unpick ${counted(rows + 1, 'row')}`;
 }
