@@ -1,5 +1,5 @@
 import { plain } from '../naming/key';
-import { yarnsIn } from '../pattern/colour';
+import { yarnsIn } from '../pattern/yarns';
 import { everyRow, type Item, type Pattern } from '../pattern/pattern';
 import type { Place } from '../pattern/tree';
 import { meaningBy, type Names } from './names';

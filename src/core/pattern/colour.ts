@@ -1,6 +1,3 @@
-import { once } from '../once';
-import type { Item, WrittenRow } from './row';
-
 /** What a pattern calls its yarns: main and contrast colour, or letters. */
 const NAME = '(?:mc|cc\\d?|(?:colou?r|yarn) [a-e])';
 const SHORT = '[a-e]';
@@ -32,14 +29,3 @@ export function withoutColour(text: string): { readonly text: string; readonly c
 	if (at) return { text: text.slice(at[0].length), colour: colourNamed(at[1]) };
 	return { text, colour: null };
 }
-
-/** The yarns that a row names: its own first, then those of its words, in their order. */
-export const yarnsIn = once((written: WrittenRow): readonly string[] => [
-	...(written.colour ? [written.colour] : []),
-	...yarnsOf(written.items)
-]);
-
-const yarnsOf = (items: readonly Item[]): string[] =>
-	items.flatMap((item) =>
-		item.kind === 'repeat' ? yarnsOf(item.items) : item.colour === undefined ? [] : [item.colour]
-	);

@@ -3,7 +3,7 @@ import type { Working } from '../fabric/fabric';
 import type { Step } from '../fabric/steps';
 import { meaningIn } from '../fabric/units';
 import { piecesOf } from '../fabric/work';
-import { yarnsIn } from '../pattern/colour';
+import { yarnsIn } from '../pattern/yarns';
 import type { Item, WrittenRow } from '../pattern/row';
 
 /** Yarns of a piece, and which of them each stitch is in. */

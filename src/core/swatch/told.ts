@@ -27,12 +27,10 @@ export function rowTold(text: string, step: Step, hands: Hands & { readonly term
 export function fromItsEnd(step: Step): string | null {
 	const units = spelledUnitsOf(step);
 	if (units.some(({ text }) => /\bturn\b|w&t/i.test(text))) return null;
-	const turned = [...units]
-		.reverse()
-		.map((unit): Unit => ({
-			...unit,
-			text: unit.kind === 'other' ? (mirroredWord(unit.text) ?? unit.text) : unit.text
-		}));
+	const turned = [...units].reverse().map((unit): Unit => ({
+		...unit,
+		text: unit.kind === 'other' ? (mirroredWord(unit.text) ?? unit.text) : unit.text
+	}));
 	return repeatsFound(wordsOfUnits(turned)).join(', ');
 }
 

@@ -16,7 +16,7 @@ export function priceSaid(mistake: LikelyMistake, now: number, level: Level, rat
 	const { crossing, slip, rows } = mistake;
 	const fault = thoughtOf(crossing).find((one) => one.slip === slip);
 	const mends = fault && mendsOf(crossing, fault, mistake);
-	if (!mends?.ok) return '';
+	if (!fault || !mends?.ok) return '';
 	const best = mends.value.find(({ restores }) => restores);
 	const fake = mends.value.find(({ id }) => id === 'fake');
 	const said = (mend: Mend) =>
