@@ -1,6 +1,6 @@
 import type { Step } from '../fabric/steps';
-import { spelledUnitsOf, wordsOfUnits, type Unit } from '../fabric/units';
-import { mirroredWord } from '../pattern/vocabulary';
+import { spelledUnitsOf, standingUnits, stitchUnit, wordsOfUnits, type Unit } from '../fabric/units';
+import { FACING_WORDS, mirroredWord } from '../pattern/vocabulary';
 import { readsFromTheEnd, type Hands } from '../ways/handed';
 import { inTerms } from './write';
 
@@ -23,15 +23,40 @@ export function rowTold(text: string, step: Step, hands: Hands & { readonly term
 	return inTerms(told, hands.terms);
 }
 
-/** A row from its end, every repeat worked out and found anew; `null` where it turns before its edge. */
-export function fromItsEnd(step: Step): string | null {
-	const units = spelledUnitsOf(step);
-	if (units.some(({ text }) => /\bturn\b|w&t/i.test(text))) return null;
-	const turned = [...units].reverse().map((unit): Unit => ({
+/**
+ * A row in full, in the order in which these hands work it: what only follows the row before is said as knit or purl, and every
+ * repeat is worked out and found anew, so that nobody has to look back.
+ */
+export function rowInFull(step: Step, hands: Hands): string {
+	const units = facesSaid(step);
+	return readsFromTheEnd(hands) && !turns(units)
+		? repeatsFound(wordsOfUnits(reversed(units))).join(', ')
+		: repeatsFound(wordsOfUnits(units)).join(', ');
+}
+
+/** Units with what follows the row before said by the face that it shows. */
+function facesSaid(step: Step): readonly Unit[] {
+	const { side, faces } = step.row;
+	const shown = side === 'RS' ? [...faces].reverse() : [...faces];
+	return standingUnits(spelledUnitsOf(step)).map(({ unit, after }) =>
+		FACING_WORDS.some(({ word }) => word === unit.text)
+			? stitchUnit((shown[after] === 'k') === (side === 'RS') ? 'k' : 'p')
+			: unit
+	);
+}
+
+const turns = (units: readonly Unit[]): boolean => units.some(({ text }) => /\bturn\b|w&t/i.test(text));
+
+const reversed = (units: readonly Unit[]): Unit[] =>
+	[...units].reverse().map((unit) => ({
 		...unit,
 		text: unit.kind === 'other' ? (mirroredWord(unit.text) ?? unit.text) : unit.text
 	}));
-	return repeatsFound(wordsOfUnits(turned)).join(', ');
+
+/** A row from its end, every repeat worked out and found anew; `null` where it turns before its edge. */
+export function fromItsEnd(step: Step): string | null {
+	const units = spelledUnitsOf(step);
+	return turns(units) ? null : repeatsFound(wordsOfUnits(reversed(units))).join(', ');
 }
 
 /** Words with the stretch that spares most written as a repeat: `k2, [p2, k2] 9 times`. */

@@ -7,7 +7,7 @@ const ask = (text: string, voice: Partial<Parameters<typeof chartQuestion>[1]> =
 	const working = unwrap(sizeWorked(text));
 	const steps = working.steps.map((_, i) => i);
 	const words = { hand: 'right', keep: 'fabric', terms: 'us', ...voice } as const;
-	return chartQuestion({ title: 'First rope', text: ROPE, working, steps }, words, { id: 'q', minutes: 3 });
+	return chartQuestion({ title: 'First rope', working, steps }, words, { id: 'q', minutes: 3 });
 };
 
 const ROPE = 'CO 9.\nRow 1 (RS): p3, k4, p2.\nRow 2: as they face.\nRow 3: p3, 2/2 RC, p2.';

@@ -5,14 +5,12 @@ import { swatchOf } from '../lesson/rows';
 import { counted } from '../naming/numbers';
 import { nowAt } from '../swatch/counter';
 import { named } from '../swatch/said';
-import { rowTold } from '../swatch/told';
+import { rowInFull } from '../swatch/told';
 import { handsAt } from '../ways/handed';
 
 /** Rows that a part knits or counts: the cloth, and the places of its rows in the plan. */
 export interface RowsShown {
 	readonly title: string;
-	/** the rows as they are written */
-	readonly text: string;
 	readonly working: Working;
 	readonly steps: readonly number[];
 }
@@ -25,14 +23,14 @@ export function rowsShown(lesson: Lesson, part: Part): RowsShown | null {
 	if (!working) return null;
 	const [from, to] = part.kind === 'count' ? [1, Infinity] : [part.from ?? 1, part.to ?? Infinity];
 	const steps = working.steps.flatMap(({ row }, i) => (row.n >= from && row.n <= to ? [i] : []));
-	return { title: swatch.title, text: swatch.text, working, steps };
+	return { title: swatch.title, working, steps };
 }
 
 /** One row of a part as a class works it. */
 export interface RowShown {
 	/** `Row 5, right side` */
 	readonly head: string;
-	/** the row itself, in the order in which these hands work it */
+	/** the row itself in full, in the order in which these hands work it */
 	readonly words: string;
 	/** what crosses in it, or how far the next cross is */
 	readonly crosses: string;
@@ -46,12 +44,12 @@ export interface RowShown {
 const SIDES = { RS: 'right side', WS: 'wrong side' } as const;
 
 /** The row at a place of a part, in words for these hands; `null` where the part has no such row. */
-export function rowShown({ text, working, steps }: RowsShown, at: number, voice: Voice): RowShown | null {
+export function rowShown({ working, steps }: RowsShown, at: number, voice: Voice): RowShown | null {
 	const step = steps.at(at);
 	if (at < 0 || step === undefined) return null;
 	const { pattern, options } = working;
-	const hands = { ...handsAt(voice, options.medium ?? 'hand'), terms: voice.terms };
-	const told = (one: number) => rowTold(text, working.steps[one], hands);
+	const hands = handsAt(voice, options.medium ?? 'hand');
+	const told = (one: number) => rowInFull(working.steps[one], hands);
 	const { n, side } = working.steps[step].row;
 	const { crosses, toCross } = nowAt(working, step);
 	const one = pattern.rounds ? 'round' : 'row';

@@ -193,9 +193,9 @@ export function paintRows(
 					`M${x - half} ${top}H${x + half}V${bottom}H${x - half}Z`;
 			if (knit) {
 				strokes.strips += `M${x - half} ${top}H${x + half}V${bottom}H${x - half}Z`;
-				if (tall === null) strokes.leaves += leaves(x, bottom, top, view.stitch * 0.8, view.row);
+				if (tall === null) strokes.leaves += leaves(x, bottom, top, view.stitch * 0.95, view.row);
 				else if (tall === knit)
-					strokes.leaves += leaves(x, bottom + view.row, top, view.stitch * 0.8, 2 * view.row);
+					strokes.leaves += leaves(x, bottom + view.row, top, view.stitch * 0.95, 2 * view.row);
 			} else if (tall === null) strokes.ripples += ripples(x, bottom, top, view.stitch, view.row);
 			else if (tall === knit)
 				strokes.ripples += ripples(x, bottom + view.row, top, view.stitch, 2 * view.row);

@@ -138,21 +138,22 @@
 			/>{/await}
 	</div>
 {:else if stage.row && stage.rows && step !== undefined}
-	<div class="mx-auto grid h-full max-w-6xl content-center gap-4 overflow-y-auto p-4 sm:grid-cols-[2fr_1fr]">
-		<div class="self-center">
-			{#if stage.rows.working.steps[step].worked.crossings.length > 0}
+	{@const crosses = stage.rows.working.steps[step].worked.crossings.length > 0}
+	<div
+		class="mx-auto grid h-full max-w-6xl content-center gap-6 overflow-y-auto p-4"
+		class:sm:grid-cols-[2fr_1fr]={crosses}
+	>
+		{#if crosses}
+			<div class="self-center">
 				{#await import('$lib/drawing/PictureRow.svelte') then { default: PictureRow }}<PictureRow
 						working={stage.rows.working}
 						{step}
 						hands={voice}
 						alt="{stage.row.head}: {stage.row.words}"
 					/>{/await}
-			{:else}
-				<p class="font-serif text-3xl sm:text-5xl">{stage.row.head}</p>
-				<p class="mt-2 text-lg sm:text-2xl">{stage.row.crosses}</p>
-			{/if}
-		</div>
-		<div class="h-[38vh]">{@render cloth(step + 1)}</div>
+			</div>
+		{/if}
+		<div class={crosses ? 'h-[38vh]' : 'h-[52vh] min-h-40'}>{@render cloth(step + 1)}</div>
 	</div>
 {:else if stage.rows && part.kind === 'count'}
 	<div class="mx-auto h-full max-w-4xl p-4">
