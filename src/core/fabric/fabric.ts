@@ -59,6 +59,12 @@ export const fabricOf = (text: string, options?: NameOptions, size?: number): Re
 
 /** The same with all it was worked from. */
 export function sizeWorked(text: string, options: NameOptions = {}, size = 1): Result<Working> {
+	const pattern = sizeIn(text, size);
+	return pattern.ok ? workingOf(pattern.value, options) : pattern;
+}
+
+/** A pattern in one of its sizes; `unreadable` where it is not written for that. */
+export function sizeIn(text: string, size: number): Result<Pattern> {
 	const pattern = readPattern(text, undefined, size);
 	if (size > pattern.sizes)
 		return fault(
@@ -67,7 +73,7 @@ export function sizeWorked(text: string, options: NameOptions = {}, size = 1): R
 				? 'This pattern is written for one size.'
 				: `This pattern is written for ${pattern.sizes} sizes; give a size from 1 to ${pattern.sizes}.`
 		);
-	return workingOf(pattern, options);
+	return good(pattern);
 }
 
 /**

@@ -41,6 +41,8 @@ export interface Problem extends Place {
 	readonly at: number;
 	readonly severity: Severity;
 	readonly message: string;
+	/** in a pattern of several sizes, those that have it */
+	readonly sizes?: readonly number[];
 }
 
 /** A problem at a stretch of the text; rows count from 1, and 0 is the text before them, as are the stitches in a row. */

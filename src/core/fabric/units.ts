@@ -82,7 +82,8 @@ export const meaningIn =
 	(text) =>
 		meant[written.names.indexOf(text)] ?? null;
 
-const piecesIn = (step: Step): WorkedPiece[] =>
+/** The words of a worked row, each time it works one. */
+export const piecesIn = (step: Step): WorkedPiece[] =>
 	piecesOf(step.before, step.planned.written.items, step.planned.number, meaningIn(step));
 
 /** A row of a panel where it is called: its own units, and the stitch at which they begin, in working order from 0. */
@@ -113,6 +114,9 @@ export function calledRowAt(step: Step, stitch: number): CalledRow | null {
 	};
 }
 
+/** The units of one word of a row. */
+export const unitsOfPiece = (step: Step, piece: WorkedPiece): Unit[] => unitsIn(piece, meaningIn(step));
+
 function unitsIn({ item, takes, makes }: WorkedPiece, meaning: Meaning): Unit[] {
 	if (item.kind === 'name') {
 		const crossing = meaning(item.text);
@@ -137,14 +141,18 @@ function oneOf(action: Action): string | null {
 /** Units as a row says them: equal neighbours are counted, `k3`; `as they face` to the end where all of it is that. */
 export const textOfUnits = (units: readonly Unit[]): string => wordsOfUnits(units).join(', ');
 
-/** The same word by word. */
-export function wordsOfUnits(units: readonly Unit[]): string[] {
+/**
+ * The same word by word.
+ *
+ * @param alone whether they are all of their row: what goes on to its end need not be counted then
+ */
+export function wordsOfUnits(units: readonly Unit[], alone = true): string[] {
 	const words: string[] = [];
 	for (let i = 0; i < units.length;) {
 		const { text, kind } = units[i];
 		let run = 1;
 		while (kind === 'stitch' && units[i + run]?.kind === 'stitch' && units[i + run].text === text) run++;
-		words.push(...counted(text, run, kind === 'stitch', run === units.length));
+		words.push(...counted(text, run, kind === 'stitch', alone && run === units.length));
 		i += run;
 	}
 	return words;

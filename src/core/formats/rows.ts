@@ -1,4 +1,4 @@
-import { sizeWorked } from '../fabric/fabric';
+import { everySizeWorked } from '../fabric/everySize';
 import type { ReadOptions } from '../naming/reading';
 import { mapResult, type Result } from '../result';
 import { fromItsEnd } from '../swatch/told';
@@ -14,7 +14,7 @@ export function rowsAsked(
 	size: number | undefined,
 	hands: Hands
 ): Result<unknown> {
-	return mapResult(sizeWorked(text, options, size), ({ fabric, steps }): unknown => {
+	return mapResult(everySizeWorked(text, options, size), ({ fabric, steps }): unknown => {
 		const { castOn, rows } = fabric;
 		if (mirrorsFabric(hands))
 			return {

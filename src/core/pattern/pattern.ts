@@ -40,8 +40,9 @@ export interface Pattern {
 	readonly ownAt: readonly Place[];
 	/** sentences that tell the hands to do something nobody knows */
 	readonly odd: readonly (Place & { readonly text: string })[];
-	/** how many sizes it is written for */
+	/** how many sizes it is written for, and which of them this is, from 1 */
 	readonly sizes: number;
+	readonly size: number;
 	/** lists of another length than the cast-on's */
 	readonly oddSizes: readonly Place[];
 	/** what is no row and is passed over: runs of neighbouring lines */
@@ -91,6 +92,7 @@ export function readPattern(written: string, before?: Pattern, size = 1): Patter
 		ownAt: reading.ownAt,
 		odd,
 		sizes,
+		size,
 		oddSizes,
 		passed,
 		lines

@@ -63,3 +63,21 @@ function numberFor(numbers: readonly string[], size: number): string {
 }
 
 const listOf = (inside: string): string[] => inside.split(',').map((one) => one.trim());
+
+/** The number of each size in a word, `p6 (8)`; `null` where it is one for all. */
+export function countsIn(word: string, sizes: number): readonly number[] | null {
+	let counts: readonly number[] | null = null;
+	if (sizes > 1)
+		eachList(word, sizes, (numbers, list) => {
+			if (numbers.length === sizes) counts ??= numbers.map((_, i) => Number(numberFor(numbers, i + 1)));
+			return list;
+		});
+	return counts;
+}
+
+/** The same word with other numbers for its sizes; one where all are the same. */
+export function withCounts(word: string, counts: readonly number[]): string {
+	const [first, ...rest] = counts;
+	const alike = rest.every((count) => count === first);
+	return eachList(word, counts.length, () => (alike ? String(first) : `${first} (${rest.join(', ')})`));
+}

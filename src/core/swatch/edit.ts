@@ -18,6 +18,8 @@ import { nameIn } from '../naming/schools';
 import { everyRow, type WrittenRow } from '../pattern/pattern';
 import { mirroredWord } from '../pattern/vocabulary';
 import { fault, good, mapResult, type Result } from '../result';
+import { keepingSizes } from './everySize';
+import { editedBody } from './rowBody';
 import { headEdit } from './rows';
 import { applyEdits, type TextEdit } from './text';
 
@@ -27,9 +29,10 @@ export interface WorkedSpot {
 	readonly at: number;
 }
 
-/** A written row, under one of the numbers it has, and what it does from now on. */
+/** A written row, under one of the numbers it has, and what it says from now on. */
 interface Rewritten extends Pick<RowPlace, 'written' | 'as' | 'side' | 'n'> {
 	readonly units: readonly Unit[];
+	readonly body: string;
 }
 
 /** Where a stitch is worked: in a row, or in the row of a panel that it calls. */
@@ -40,6 +43,7 @@ interface RowPlace {
 	readonly side: 'RS' | 'WS';
 	/** the number of the row that is worked */
 	readonly n: number;
+	readonly step: Step;
 	readonly units: readonly Unit[];
 	/** the first of its stitches, in working order of the row that is worked */
 	readonly from: number;
@@ -50,13 +54,13 @@ function placeOf(step: Step, at: number): RowPlace {
 	if (!called) return placeOfRow(step);
 	const { written, row: as } = called;
 	const { side, n } = step.row;
-	return { written, as, side, n, units: called.units, from: called.at };
+	return { written, as, side, n, step, units: called.units, from: called.at };
 }
 
 const placeOfRow = (step: Step): RowPlace => {
 	const { written, as } = step.planned;
 	const { side, n } = step.row;
-	return { written, as, side, n, units: unitsOf(step), from: 0 };
+	return { written, as, side, n, step, units: unitsOf(step), from: 0 };
 };
 
 /**
@@ -64,7 +68,18 @@ const placeOfRow = (step: Step): RowPlace => {
  * on the cloth changes what was touched and nothing else; rows that are repeated, and those of a panel, change each time they
  * come.
  */
-function rewritten(text: string, { steps }: Working, rows: readonly Rewritten[]): TextEdit[] {
+function rewritten(
+	text: string,
+	{ steps, pattern: { sizes } }: Working,
+	places: readonly (RowPlace & { readonly now: readonly Unit[] })[]
+): TextEdit[] {
+	const rows = places.map(({ now, ...place }): Rewritten => ({
+		...place,
+		units: now,
+		body: editedBody({ text, sizes, ...place }, now)
+			.trim()
+			.replace(/\.$/, '')
+	}));
 	/** by where they begin: rows that are worked as others are read anew for each of those */
 	const sentences = new Map<number, Rewritten[]>();
 	for (const row of rows) sentences.set(row.written.from, [...(sentences.get(row.written.from) ?? []), row]);
@@ -78,15 +93,15 @@ function rewritten(text: string, { steps }: Working, rows: readonly Rewritten[])
 				{
 					from: written.from + written.bodyFrom,
 					to: written.to,
-					insert: ` ${textOfUnits(changed[0].units)}`
+					insert: ` ${changed[0].body}`
 				}
 			];
 		// The first sentence about a row counts, so the new ones stand before the old one.
 		const at = text.lastIndexOf('\n', written.from - 1) + 1;
 		const word = /^\s*rounds?|^\s*rnds?/i.test(text.slice(written.from, written.to)) ? 'Rnd' : 'Row';
-		const lines = changed.map(({ as, side, units }) => {
+		const lines = changed.map(({ as, side, body }) => {
 			const marked = word === 'Row' && side === 'RS' ? ' (RS)' : '';
-			return `${word} ${as}${marked}: ${textOfUnits(units)}`;
+			return `${word} ${as}${marked}: ${body}`;
 		});
 		// Where every row of a sentence is another now, the new ones take its place.
 		if (written.all === null && others.length === 0)
@@ -155,18 +170,19 @@ export function moveCrossing(
 	const emptied = withoutCrossing(source, out, placed.before);
 	const same = into.written.from === out.written.from && into.as === out.as;
 	const filled = withUnit(same ? { ...into, units: emptied } : into, to.at, unit);
-	return mapResult(filled, (units) =>
+	const edits = mapResult(filled, (units) =>
 		rewritten(
 			text,
 			working,
 			same
-				? [{ ...into, units }]
+				? [{ ...into, now: units }]
 				: [
-						{ ...out, units: emptied },
-						{ ...into, units }
+						{ ...out, now: emptied },
+						{ ...into, now: units }
 					]
 		)
 	);
+	return keepingSizes(text, working, edits);
 }
 
 /** Puts a crossing of some name where plain stitches are. */
@@ -177,7 +193,8 @@ export function addCrossing(
 	unit: Unit
 ): Result<TextEdit[]> {
 	const place = placeOf(working.steps[step], at);
-	return mapResult(withUnit(place, at, unit), (units) => rewritten(text, working, [{ ...place, units }]));
+	const edits = mapResult(withUnit(place, at, unit), (now) => rewritten(text, working, [{ ...place, now }]));
+	return keepingSizes(text, working, edits);
 }
 
 /** Works what a crossing covers as it faces. */
@@ -186,7 +203,8 @@ export function removeCrossing(text: string, working: Working, { step, at }: Wor
 	const placed = crossingAt(row, at);
 	if (!placed) return fault('conflict', 'There is no cross here to take out.');
 	const place = placeOf(row, placed.before);
-	return good(rewritten(text, working, [{ ...place, units: withoutCrossing(row, place, placed.before) }]));
+	const now = withoutCrossing(row, place, placed.before);
+	return keepingSizes(text, working, good(rewritten(text, working, [{ ...place, now }])));
 }
 
 function withoutCrossing(step: Step, { units, from }: RowPlace, before: number): Unit[] {
@@ -251,7 +269,8 @@ export function mirrorRow(text: string, working: Working, index: number): Result
 			turned.push({ ...unit, text: word });
 		}
 	}
-	return good(rewritten(text, working, [{ ...placeOfRow(step), units: turned }]));
+	const edits = rewritten(text, working, [{ ...placeOfRow(step), now: turned }]);
+	return keepingSizes(text, working, good(edits));
 }
 
 /** Every place where a name stands in the rows, written otherwise. */
@@ -305,8 +324,8 @@ export function mirrorCrossing(text: string, working: Working, { step, at }: Wor
 	const crossing = mirrorIn(placed.crossing, working.options.medium ?? 'hand');
 	const name = ownName(working, crossing) ?? nameIn(crossing, 'over', working.options.medium).name;
 	if (!name) return fault('conflict', `“${placed.item.text}” has no name in the mirror.`);
-	const units = standingUnits(place.units).map(({ unit, at: begins }) =>
+	const now = standingUnits(place.units).map(({ unit, at: begins }) =>
 		place.from + begins === placed.before ? crossUnit(name, crossing) : unit
 	);
-	return good(rewritten(text, working, [{ ...place, units }]));
+	return keepingSizes(text, working, good(rewritten(text, working, [{ ...place, now }])));
 }

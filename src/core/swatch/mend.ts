@@ -5,14 +5,20 @@ import { readName } from '../naming/read';
 import { nameIn } from '../naming/schools';
 import { FACING_WORDS, SINGLE_WORDS, singleWord } from '../pattern/vocabulary';
 import { actionOf } from '../pattern/word';
+import { countsIn, withCounts } from '../pattern/sizes';
+import { good } from '../result';
 import { renameCrossing } from './edit';
+import { keepingSizes } from './everySize';
 import type { Mend, TextEdit } from './text';
 import { addRepeat, addRows } from './rows';
 import { rhythmMends } from './rhythmMend';
 import { siblingMends } from './siblings';
 
-/** The mends of a finding, the likeliest first; none where only the teacher can know. */
-export function mendsOf(text: string, working: Working, found: Problem): Mend[] {
+/** The mends of a finding, the likeliest first, that leave no size worse off; none where only the teacher can know. */
+export const mendsOf = (text: string, working: Working, found: Problem): Mend[] =>
+	mendsFor(text, working, found).filter(({ edits }) => keepingSizes(text, working, good([...edits])).ok);
+
+function mendsFor(text: string, working: Working, found: Problem): Mend[] {
 	const word = text.slice(found.from, found.to);
 	switch (found.code) {
 		case 'two-readings':
@@ -141,8 +147,14 @@ function slips(a: string, b: string): number {
 /** A plain run that goes too far is cut to what there is. */
 function shorter(text: string, working: Working, found: Problem, word: string): Mend[] {
 	const row = working.fabric.rows.find(({ n }) => n === found.row);
-	const [, verb, count] = /^([kp])\s?(\d+)$/i.exec(word) ?? [];
+	const { sizes, size } = working.pattern;
+	const counts = countsIn(word, sizes);
 	const left = row ? row.before - found.at + 1 : 0;
+	if (counts && left >= 0 && left < counts[size - 1]) {
+		const insert = withCounts(word, counts.with(size - 1, left));
+		return [{ says: `Make it ${insert}`, edits: [{ from: found.from, to: found.to, insert }] }];
+	}
+	const [, verb, count] = /^([kp])\s?(\d+)$/i.exec(word) ?? [];
 	if (!verb || left >= Number(count)) return [];
 	const cut = { from: found.from, to: found.to, insert: `${verb}${left}` };
 	if (left > 0) return [{ says: `Make it ${verb}${left}`, edits: [cut] }];

@@ -1,4 +1,5 @@
-import { working, type Working } from '$core/fabric/fabric';
+import { workingEverySize } from '$core/fabric/everySize';
+import type { Working } from '$core/fabric/fabric';
 import { within } from '$core/fabric/effort';
 import type { Memory } from '$core/naming/settled';
 import { readPattern, type Pattern } from '$core/pattern/pattern';
@@ -37,7 +38,8 @@ export function workedHere(
 	earlier?: Working
 ): RowsAnswer | null {
 	if (freshIn(text, earlier?.pattern) > READ_HERE) return null;
-	return within(working(readPattern(text, earlier?.pattern, size), { memory, medium }, earlier), WORKED_HERE);
+	const pattern = readPattern(text, earlier?.pattern, size);
+	return within(workingEverySize(text, pattern, { memory, medium }, earlier), WORKED_HERE);
 }
 
 /** How much of a text was not there before: lines that stand as they were are not read again. */

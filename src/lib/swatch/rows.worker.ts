@@ -1,4 +1,4 @@
-import { working } from '$core/fabric/fabric';
+import { workingEverySize } from '$core/fabric/everySize';
 import { readPattern } from '$core/pattern/pattern';
 import type { Report } from '$lib/client/errand.svelte';
 import type { RowsAnswer, RowsQuestion } from './rows';
@@ -8,7 +8,7 @@ const REPORT_EVERY = 50_000;
 
 /** Reads and works rows away from the page. */
 addEventListener('message', ({ data: { text, memory, size, medium } }: MessageEvent<RowsQuestion>) => {
-	const effort = working(readPattern(text, undefined, size), { memory, medium });
+	const effort = workingEverySize(text, readPattern(text, undefined, size), { memory, medium });
 	let [worked, said] = [0, 0];
 	let step = effort.next();
 	while (!step.done) {
