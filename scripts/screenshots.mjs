@@ -73,7 +73,7 @@ const VIEWS = {
 				...{ part: 'show-lc', step: 2, told: false, blank: false, look: 'work', school: null, wrong: null },
 				voice: { hand: 'right', keep: 'fabric', yarnHand: 'right' }
 			};
-			const data = { followingId: randomUUID(), moment };
+			const data = { followingId: randomUUID(), leader: randomUUID(), moment };
 			const opened = await page.request.post(`/api${lesson}/following`, { data });
 			await open(page, `/follow/${(await opened.json()).code}`);
 			for (const choice of ['Left-handed', 'Evening']) await page.getByText(choice, { exact: true }).click();
@@ -86,6 +86,7 @@ const VIEWS = {
 		async come(page) {
 			const [, link] = /link:"([\w-]{22})"/.exec(await (await page.request.get('/class')).text()) ?? [];
 			await open(page, `/practice/${link}`);
+			await page.getByRole('button', { name: 'Start practice' }).click();
 			await page.getByRole('button', { name: 'Begin' }).click();
 		}
 	},

@@ -89,12 +89,23 @@ async function newestOf(request: Request): Promise<Response> {
 
 async function fromServer(request: Request): Promise<Response> {
 	const response = await fetch(request);
+	if (response.status === 404 || response.status === 410) await forget(new URL(request.url).pathname);
 	// A page that leads to signing in is not kept.
 	if (response.ok && !response.redirected) {
 		const cache = await caches.open(CACHE);
 		await cache.put(new URL(request.url).pathname, response.clone());
 	}
 	return response;
+}
+
+/** What is gone on the server goes here too, with all that lies below it: a class that was closed, a link that was taken back. */
+async function forget(path: string): Promise<void> {
+	const cache = await caches.open(CACHE);
+	const below = `${path.replace(/\/__data\.json$/, '')}/`;
+	const keys = await cache.keys();
+	await Promise.all(
+		keys.filter(({ url }) => `${new URL(url).pathname}/`.startsWith(below)).map((one) => cache.delete(one))
+	);
 }
 
 async function forgetOthers(): Promise<void> {

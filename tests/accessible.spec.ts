@@ -343,7 +343,7 @@ async function guess({ page }: Pond): Promise<void> {
 async function follow(pond: Pond): Promise<void> {
 	const address = await pond.demoLesson();
 	const opened = await pond.page.request.post(`/api${address}/following`, {
-		data: { followingId: crypto.randomUUID(), moment: MOMENT }
+		data: { followingId: crypto.randomUUID(), leader: crypto.randomUUID(), moment: MOMENT }
 	});
 	await pond.go(`/follow/${((await opened.json()) as { code: string }).code}`);
 	// As on somebody's first time.

@@ -48,8 +48,8 @@ const BODIES: Record<string, object[]> = {
 		{ id: ID, since: 1, change: { kind: 'restore', lesson: LESSON } },
 		{ id: ID, since: 1, change: { kind: 'put-swatch', swatch: { id: 's', title: 'x', text: 'CO 4' } } }
 	],
-	'/api/lessons/[id]/following': [{ followingId: ID, moment: MOMENT }],
-	'/api/lessons/[id]/following/[following]': [{ moment: MOMENT }, { ended: true }],
+	'/api/lessons/[id]/following': [{ followingId: ID, leader: ID, moment: MOMENT }],
+	'/api/lessons/[id]/following/[following]': [{ leader: ID, moment: MOMENT }, { ended: true }],
 	'/api/classes': [{ classId: ID, about: ABOUT_CLASS }],
 	'/api/classes/[id]/learners': [
 		{ learnerId: ID, nickname: 'Wren' },
@@ -231,7 +231,7 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 		'POST',
 		`/api/lessons/${known}/following`,
 		'application/json',
-		JSON.stringify({ followingId: known, moment: MOMENT })
+		JSON.stringify({ followingId: known, leader: known, moment: MOMENT })
 	);
 	const { code } = (await opened.json()) as { code: string };
 	const [follower] = (await send('GET', `/follow/${code}`, 'text/plain')).headers.getSetCookie();

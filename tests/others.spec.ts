@@ -159,10 +159,18 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	],
 	'/api/lessons/[id]/following': ({ lesson }) => [
 		['GET', `/api/lessons/${lesson}/following`],
-		['POST', `/api/lessons/${lesson}/following`, { followingId: randomUUID(), moment: MOMENT }]
+		[
+			'POST',
+			`/api/lessons/${lesson}/following`,
+			{ followingId: randomUUID(), leader: randomUUID(), moment: MOMENT }
+		]
 	],
 	'/api/lessons/[id]/following/[following]': ({ lesson, following }) => [
-		['POST', `/api/lessons/${lesson}/following/${following}`, { moment: { ...MOMENT, part: 'taken' } }],
+		[
+			'POST',
+			`/api/lessons/${lesson}/following/${following}`,
+			{ leader: randomUUID(), moment: { ...MOMENT, part: 'taken' } }
+		],
 		['POST', `/api/lessons/${lesson}/following/${following}`, { ended: true }],
 		['DELETE', `/api/lessons/${lesson}/following/${following}`]
 	],
@@ -370,7 +378,7 @@ async function filled(request: APIRequestContext, other: APIRequestContext): Pro
 	await expect.poll(async () => (await (await request.get(`/api/jobs/${job}`)).json()).state).toBe('done');
 	const opened = async (by: APIRequestContext, lessonId: string, followingId: string) => {
 		const answer = await by.post(`/api/lessons/${lessonId}/following`, {
-			data: { followingId, moment: MOMENT }
+			data: { followingId, leader: randomUUID(), moment: MOMENT }
 		});
 		return ((await answer.json()) as { code: string }).code;
 	};

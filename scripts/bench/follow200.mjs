@@ -28,6 +28,7 @@ export async function follow200() {
 		await post('/api/lessons', { lessonId: lesson, title: 'Followed' });
 		const opened = await post(`/api/lessons/${lesson}/following`, {
 			followingId: randomUUID(),
+			leader: lesson,
 			moment: momentAt(0)
 		});
 		const { id, code } = await opened.json();
@@ -45,7 +46,9 @@ export async function follow200() {
 		for (let step = 1; step <= STEPS; step++) {
 			await rest(REST_MS);
 			sent[step] = performance.now();
-			await (await post(`/api/lessons/${lesson}/following/${id}`, { moment: momentAt(step) })).text();
+			await (
+				await post(`/api/lessons/${lesson}/following/${id}`, { leader: lesson, moment: momentAt(step) })
+			).text();
 		}
 		await rest(1_000);
 		const expected = FOLLOWERS * (STEPS - WARM);

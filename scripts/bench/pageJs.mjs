@@ -14,7 +14,11 @@ export async function pageJs(site) {
 	const lesson = await lessonOf(site);
 	const sizes = [];
 	const post = jsonPoster(site);
-	const opened = await post(`/api${lesson}/following`, { followingId: randomUUID(), moment: momentAt(0) });
+	const opened = await post(`/api${lesson}/following`, {
+		followingId: randomUUID(),
+		leader: randomUUID(),
+		moment: momentAt(0)
+	});
 	const { code } = await opened.json();
 	for (const route of [
 		'/',

@@ -11,6 +11,19 @@ export const MOST_REMARK = 2_000;
 const remark = z.string().check(z.maxLength(MOST_REMARK));
 const rateIds = RATES.map(({ id }) => id) as [RateId, ...RateId[]];
 
+/** Steps of a part at which somebody asked for something, at most. */
+export const MOST_ROOM_STEPS = 60;
+const phones = z.number().check(z.int(), z.minimum(0), z.maximum(10_000));
+const roomStepShape = z.readonly(
+	z.object({
+		/** from 0 */
+		step: z.number().check(z.int(), z.minimum(0), z.maximum(100_000)),
+		waits: phones,
+		wrong: phones
+	})
+);
+export type RoomStep = z.infer<typeof roomStepShape>;
+
 /**
  * What a part took when it was taught. `units` says what its estimate rests on: minutes for each unit of a rate, and
  * `fixed` minutes that no rate changes, so that rates can be learned from the record alone.
@@ -29,7 +42,9 @@ const takenShape = z.readonly(
 		/** what the teacher wrote beside it */
 		note: z.optional(remark),
 		/** who struggled with it */
-		struggled: z.optional(remark)
+		struggled: z.optional(remark),
+		/** how many phones asked to wait, and how many cloths went wrong, at a step at most; never whose */
+		room: z.optional(z.readonly(z.array(roomStepShape).check(z.maxLength(MOST_ROOM_STEPS))))
 	})
 );
 

@@ -86,13 +86,16 @@ describe('a stream of events', () => {
 
 	it('is opened anew when it was silent for long, or the phone slept', async () => {
 		const stop = listen();
-		for (let n = 0; n < 4; n++) {
-			await vi.advanceTimersByTimeAsync(10_000);
+		for (let n = 0; n < 10; n++) {
+			await vi.advanceTimersByTimeAsync(3_000);
 			latest().beat();
 		}
 		expect(FakeSource.all).toHaveLength(1);
-		await vi.advanceTimersByTimeAsync(31_000);
+		expect(away.at(-1)).toBe(false);
+		// A network that fell silent is noticed, and said, within ten seconds.
+		await vi.advanceTimersByTimeAsync(10_000);
 		expect(FakeSource.all).toHaveLength(2);
+		expect(away.at(-1)).toBe(true);
 		// Timers stand still while a phone sleeps.
 		vi.setSystemTime(Date.now() + 3_600_000);
 		listeners.get('visibilitychange')!();
@@ -103,7 +106,7 @@ describe('a stream of events', () => {
 	it('gives up where there never will be news, and goes on where there may be', async () => {
 		const stop = listen();
 		latest().breaks(true);
-		await vi.advanceTimersByTimeAsync(10_000);
+		await vi.advanceTimersByTimeAsync(2_000);
 		expect(FakeSource.all).toHaveLength(2);
 		tries = false;
 		latest().breaks(true);

@@ -1,6 +1,6 @@
 /** A stream that is silent for longer than this has died without a word; each has its beat sooner. */
-const SILENT_MS = 25_000;
-const LOOK_MS = 5_000;
+const SILENT_MS = 8_000;
+const LOOK_MS = 1_000;
 /** The pauses between tries, and so much more by chance that a whole class does not come back at once. */
 const RETRY_MS = [500, 1_000, 2_000, 4_000, 8_000];
 const CHANCE_MS = 400;
@@ -58,11 +58,14 @@ export function listenTo(address: string, { onevent, onaway, onrefused }: Listen
 		again = setTimeout(open, rest);
 	};
 	const look = () => {
-		if (Date.now() - heard > SILENT_MS) open();
+		if (over || Date.now() - heard <= SILENT_MS) return;
+		// Nobody was heard for too long: that is said, and tried again.
+		onaway(true);
+		open();
 	};
 	const timer = setInterval(look, LOOK_MS);
 	// A phone that slept has a stream that only seems open.
-	const woken = () => document.visibilityState === 'visible' && Date.now() - heard > 2 * LOOK_MS && open();
+	const woken = () => document.visibilityState === 'visible' && Date.now() - heard > SILENT_MS && open();
 	document.addEventListener('visibilitychange', woken);
 	addEventListener('online', open);
 	open();

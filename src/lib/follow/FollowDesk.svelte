@@ -128,7 +128,7 @@
 					{:else if follower.follows}
 						By yourself{stage.steps > 1 ? ` · step ${stage.moment.step + 1} of ${stage.steps}` : ''}
 					{:else if follower.closed}
-						This address is closed now. What you see stays until you leave the page.
+						{data.by} closed this class. What you see stays until you leave the page.
 					{:else if follower.full}
 						More phones follow this class than there is room for. Walk through it at your own pace here.
 					{:else}

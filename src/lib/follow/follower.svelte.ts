@@ -24,6 +24,9 @@ interface Place {
 	readonly step: number;
 }
 
+/** So many refusals one after another, and a class has no room for this phone. */
+const FULL_AFTER = 4;
+
 /**
  * A phone that follows a class: what the stage shows, in one's own hands; or where its owner went by herself. Once the class
  * is over it walks through the lesson by itself.
@@ -44,6 +47,8 @@ export class Follower {
 	elsewhere = $state(false);
 	/** answers that were sent, by their part */
 	answers: Readonly<Record<string, string>> = $state.raw({});
+	/** refusals one after another, while the class is on */
+	#refusals = 0;
 	#says: Latest<FollowerSays>;
 
 	constructor(
@@ -106,13 +111,18 @@ export class Follower {
 		if (!this.follows) return () => {};
 		return listenTo(followedEventsAt(this.page.code), {
 			onevent: (event) => {
+				this.#refusals = 0;
 				const now = classNowShape.safeParse(event);
 				if (now.success) this.hear(now.data);
-				else this.closed = true;
+				else this.#close();
 			},
 			onaway: (away) => {
 				this.away = away;
-				if (!away) this.full = false;
+				if (away || !this.full) return;
+				// There was no room for a moment, and now there is: back to the class.
+				this.full = false;
+				this.elsewhere = false;
+				this.show();
 			},
 			onrefused: () => this.#refused()
 		});
@@ -134,16 +144,26 @@ export class Follower {
 		if (now.ok) {
 			this.hear(now.value);
 			this.away = false;
-			this.full = !now.value.ended;
-			this.elsewhere ||= this.full;
-			return this.full;
+			if (now.value.ended) return false;
+			// One busy answer says nothing: only a class that stays full is walked through by oneself meanwhile.
+			if (++this.#refusals >= FULL_AFTER && !this.elsewhere) {
+				this.full = true;
+				this.elsewhere = true;
+			}
+			return true;
 		}
 		if (now.error.code === 'away') return true;
 		// The class is over, and forgot its phones; or its address was closed.
+		this.#close();
+		return false;
+	}
+
+	/** The address is closed: what this phone kept of the lesson goes, once the server says so itself. */
+	#close(): void {
 		this.closed = true;
 		this.elsewhere = true;
 		this.away = false;
-		return false;
+		void fetch(location.pathname).catch(() => undefined);
 	}
 
 	forward(): void {

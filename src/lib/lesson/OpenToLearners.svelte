@@ -5,6 +5,7 @@
 	import { deleteAt, getJson } from '$lib/client/requests';
 	import { localMinute } from '$lib/client/localMinute';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import Dialog from '$lib/ui/Dialog.svelte';
 	import { daySaid } from '$lib/ui/locale';
 	import { followingAt, followingsAt, openFollowingsShape } from '$lib/wire/follow';
 
@@ -20,7 +21,12 @@
 	});
 	const day = (ms: number) => daySaid(localMinute(ms), settings.value.locale ?? settings.locale);
 
-	async function close(following: string) {
+	/** the class that is to be closed, once that is said again */
+	let closing = $state<string | null>(null);
+	let asks = $state(false);
+	async function close(following: string | null) {
+		asks = false;
+		if (following === null) return;
 		trouble = await deleteAt(followingAt(id, following));
 		if (!trouble) open = open.filter((one) => one.id !== following);
 	}
@@ -41,10 +47,22 @@
 							>{code}</a
 						>{ended ? `, until ${day(closesAt)}` : ''}.
 					</p>
-					<button type="button" class="btn" onclick={() => close(following)}>Close it</button>
+					<button type="button" class="btn" onclick={() => ((closing = following), (asks = true))}
+						>Close it</button
+					>
 				</li>
 			{/each}
 		</ul>
 		<p role="alert" class="text-error empty:hidden">{trouble ?? ''}</p>
+		<Dialog title="Close this class to learners?" bind:open={asks}>
+			<p class="text-lg">
+				Its address opens nothing any more, and phones lose the lesson when they next reach Pond Loop. This
+				cannot be undone.
+			</p>
+			<p class="mt-5 flex flex-wrap gap-3">
+				<button type="button" class="btn btn-primary" onclick={() => close(closing)}>Close the class</button>
+				<button type="button" class="btn" onclick={() => (asks = false)}>Cancel</button>
+			</p>
+		</Dialog>
 	</section>
 {/if}

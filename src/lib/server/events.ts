@@ -1,5 +1,5 @@
-/** How often something is sent on a quiet stream, so that whoever is at its other end, or is not, is noticed. */
-const BEAT_MS = 10_000;
+/** How often something is sent on a quiet stream, so that whoever is at its other end, or is not, is noticed within ten seconds. */
+const BEAT_MS = 3_000;
 /** Events that wait for a slow reader before its stream is ended: it comes back, and is told how things stand. */
 const MOST_WAITING = 32;
 /** Streams that one process holds open. */

@@ -6,7 +6,7 @@ import { eventStream } from './events';
 import { hearOf } from './live';
 import { log } from './log';
 import { goneFollowing, roomOf, stillFollowing, type FoundFollower } from './store/followers';
-import { classNow, type KeptFollowing } from './store/followings';
+import { classNow, type OpenedFollowing } from './store/followings';
 
 /** Six letters of base 32 are a thousand million codes: with few tries for each address, nobody finds one by guessing. */
 const CODE_LENGTH = 6;
@@ -20,7 +20,7 @@ const ROOM_AGAIN_MS = 10_000;
 export const followCode = (): string => newCode(CODE_LENGTH);
 
 /** A class as its teacher sees it, with the addresses at which phones reach it. */
-export function reachable({ id, code }: KeptFollowing, url: URL): Following {
+export function reachable({ id, code, moment }: OpenedFollowing, url: URL): Following {
 	const isOpen = env.POND_OPEN === 'yes';
 	const local = /^(?:localhost|127\.|\[::1\])/.test(url.hostname);
 	const origins = local && isOpen ? ownAddresses().map((ip) => `${url.protocol}//${ip}:${url.port}`) : [];
@@ -29,7 +29,8 @@ export function reachable({ id, code }: KeptFollowing, url: URL): Following {
 		id,
 		code,
 		addresses: all.map((origin) => `${origin}${FOLLOW}/${code}`),
-		onlyHere: local && !isOpen
+		onlyHere: local && !isOpen,
+		moment
 	};
 }
 
@@ -88,7 +89,10 @@ export function roomEvents(following: string): Response {
 			);
 		};
 		const soon = () => (waiting ??= setTimeout(tell, ROOM_REST_MS));
-		const stop = hearOf(following, soon);
+		const stop = hearOf(following, (news) => {
+			if (news !== 'missed' && 'led' in news) send({ led: news.led });
+			soon();
+		});
 		const again = setInterval(soon, ROOM_AGAIN_MS);
 		tell();
 		return () => {

@@ -2,6 +2,7 @@
 	import type { Learner } from '$core/lesson/lesson';
 	import { MOST_REMARK, type Taken } from '$core/teaching/classRecord';
 	import { namesIn, toggledName } from '$core/teaching/writeUp';
+	import { counted } from '$core/naming/numbers';
 	import CountField from '$lib/ui/CountField.svelte';
 	import TakenBar from './TakenBar.svelte';
 
@@ -32,6 +33,20 @@
 			{#if taken.dropped}left out{:else}{Math.round(taken.seconds / 6) / 10} of {taken.planned} min{/if}
 		</p>
 	</div>
+	{#if taken.room}
+		<p class="text-quiet md:col-span-3">
+			{taken.room
+				.map(({ step, waits, wrong }) =>
+					[
+						waits > 0 ? `${counted(waits, 'phone')} asked to wait at step ${step + 1}` : '',
+						wrong > 0 ? `${counted(wrong, 'piece')} went wrong at step ${step + 1}` : ''
+					]
+						.filter(Boolean)
+						.join(', ')
+				)
+				.join('; ')}.
+		</p>
+	{/if}
 	<TakenBar planned={taken.planned} taken={taken.seconds / 60} {longest} />
 	<button
 		type="button"

@@ -5,14 +5,23 @@
 	import type { RoomNow } from '$lib/wire/follow';
 
 	/** How many phones are at which step, and who waits: what the teacher sees at a glance. */
-	let { lesson, room }: { lesson: Lesson; room: RoomNow } = $props();
+	let {
+		lesson,
+		room,
+		named = false
+	}: {
+		lesson: Lesson;
+		room: RoomNow;
+		/** the names that phones gave are shown: in the teacher’s own window alone */
+		named?: boolean;
+	} = $props();
 
 	const titleOf = (id: string) => lesson.parts.find((part) => part.id === id)?.title ?? '';
 	const withClass = $derived(room.following - room.elsewhere.reduce((sum, { count }) => sum + count, 0));
 
 	/** How many, and who among them gave a name. */
 	const who = ({ count, names }: Raised, one: string, many: string) =>
-		`${count === 1 ? one : `${count} ${many}`}${names.length > 0 ? `: ${inList(names)}${names.length < count ? ' and others' : ''}` : ''}`;
+		`${count === 1 ? one : `${count} ${many}`}${named && names.length > 0 ? `: ${inList(names)}${names.length < count ? ' and others' : ''}` : ''}`;
 </script>
 
 <dl class="grid gap-1">

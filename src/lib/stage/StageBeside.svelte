@@ -29,11 +29,20 @@
 	const part = $derived(stage.now!.part);
 	const marks = $derived(room.marks[part.id] ?? {});
 	// What parts need is reckoned from their rows: it comes when somebody is late.
-	let savings = $state.raw<typeof import('$core/teaching/savings').savings>();
+	let saving = $state.raw<typeof import('$core/teaching/savings')>();
 	$effect(() => {
-		if (late >= 1) void import('$core/teaching/savings').then((module) => (savings = module.savings));
+		if (late >= 1) void import('$core/teaching/savings').then((module) => (saving = module));
 	});
-	const offered = $derived(late >= 1 && savings ? savings(stage.lesson, stage.moment.at, late, rates) : []);
+	/** minutes that were given up already of what is to come */
+	const spared = $derived(
+		saving?.sparedAhead(stage.written, stage.lesson, stage.moment.at, stage.moment.dropped) ?? 0
+	);
+	const toSave = $derived(late - spared);
+	const offered = $derived(
+		toSave >= 1 && saving
+			? saving.savings(stage.lesson, stage.moment.at, toSave, rates, stage.moment.dropped)
+			: []
+	);
 	const dropped = $derived(stage.parts.filter((one) => stage.isDropped(one.part.id)));
 
 	function save({ part, does, to }: Saving) {
@@ -52,7 +61,9 @@
 	{#if !room.isOn}
 		<p class="mt-1">The clock is not running. Start it when the class begins.</p>
 	{:else if offered.length > 0}
-		<p class="mt-1">{lateSaid(late)}. To end on time:</p>
+		<p class="mt-1">
+			{lateSaid(late)}{spared >= 1 ? `, and ${Math.round(spared)} of them made up` : ''}. To end on time:
+		</p>
 		<ul class="mt-2 grid gap-2">
 			{#each offered as saving (saving.part.id)}
 				<li class="grid gap-1 border-t border-hairline pt-2">
@@ -65,9 +76,11 @@
 		</ul>
 	{:else}
 		<p class="mt-1">
-			{late >= 1
-				? `${lateSaid(late)}, and what is left is all needed. Let the last practice be homework.`
-				: `${lateSaid(late)}; nothing to leave out.`}
+			{late >= 1 && toSave < 1
+				? `${lateSaid(late)}, and made up by what you left out.`
+				: late >= 1
+					? `${lateSaid(late)}, and what is left is all needed. Let the last practice be homework.`
+					: `${lateSaid(late)}; nothing to leave out.`}
 		</p>
 	{/if}
 	{#if dropped.length > 0}

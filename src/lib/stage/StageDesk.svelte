@@ -53,6 +53,13 @@
 		untrack(() => lead.followers?.tell());
 	});
 
+	$effect(() => {
+		const room = lead.followers?.room;
+		if (!room) return;
+		const { part: of, step, waits, wrong } = room;
+		untrack(() => lead.room.noteRoom(Date.now(), of, { step, waits: waits.count, wrong: wrong.count }));
+	});
+
 	let windows: ReturnType<typeof leadWindows> | undefined;
 	$effect(() => {
 		void [stage.moment, lead.phones, lead.clock.isOn, lead.clock.running, Math.round(lead.clock.seconds / 5)];
@@ -61,6 +68,7 @@
 	onMount(() => {
 		lead.room.resume(Date.now());
 		if (localStorage.getItem(openedKey(id))) void lead.open();
+		else void lead.openIfOn();
 		windows = leadWindows(
 			id,
 			() => ({
@@ -229,7 +237,14 @@
 				<div class="before"><BeforeGoing {id} lesson={stage.lesson} /></div>
 			{/await}
 		{/if}
-		{#if lead.ended}
+		{#if lead.followers?.ledElsewhere}
+			<div class="rest" role="alert">
+				<p class="text-xl">Another tab or device leads this class now. Phones follow it, not this page.</p>
+				<button type="button" class="btn btn-outline" onclick={() => void lead.followers?.takeBack()}
+					>Lead it from here</button
+				>
+			</div>
+		{:else if lead.ended}
 			<div class="rest" role="status">
 				<p class="text-xl">
 					The class is over. The server is away: what was noted is kept here and sent when it is back.

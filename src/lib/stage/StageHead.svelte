@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { leftHandersSaid } from '$core/lesson/learners';
 	import { clockAt } from '$core/lesson/lesson';
 	import { lateSaid } from '$core/teaching/minutes';
 	import { outbox } from '$lib/client/outbox.svelte';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 	import { timeSaid } from '$lib/ui/locale';
+	import Dialog from '$lib/ui/Dialog.svelte';
 	import SaveState from '$lib/ui/SaveState.svelte';
 	import type { Lead } from './lead.svelte';
 
@@ -17,8 +17,9 @@
 	const settings = getSettings();
 	const stage = $derived(lead.stage);
 	const part = $derived(lead.part);
-	/** who wants it shown with the left hand as well */
-	const lefts = $derived(leftHandersSaid(stage.lesson));
+	/** how many want it shown with the left hand as well; who they are is for the teacher’s own window */
+	const lefts = $derived(stage.lesson.leftHanded ?? 0);
+	let ending = $state(false);
 </script>
 
 <header class="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-4 pb-3 sm:px-10">
@@ -51,7 +52,7 @@
 			{#if lead.room.isOn}<button
 					type="button"
 					class="btn btn-outline"
-					onclick={onend}
+					onclick={() => (ending = true)}
 					aria-label="End the class">End</button
 				>{/if}
 		{/if}
@@ -63,6 +64,18 @@
 		>
 	</div>
 </header>
+
+<Dialog title="End this class?" bind:open={ending}>
+	<p class="text-lg">
+		The clock stops, and phones that follow walk through the lesson by themselves. What you noted is kept.
+	</p>
+	<p class="mt-5 flex flex-wrap gap-3">
+		<button type="button" class="btn btn-primary" onclick={() => ((ending = false), onend())}
+			>End the class</button
+		>
+		<button type="button" class="btn btn-outline" onclick={() => (ending = false)}>Cancel</button>
+	</p>
+</Dialog>
 
 <style>
 	.small {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { answerFor } from '$core/lesson/answers';
 	import { clockAt } from '$core/lesson/lesson';
+	import { leftHandersSaid } from '$core/lesson/learners';
 	import { sayingFor } from '$core/lesson/saying';
 	import { lateSaid } from '$core/teaching/minutes';
 	import { counted } from '$core/naming/numbers';
@@ -38,6 +39,8 @@
 	const part = $derived(stage.now?.part);
 	const clock = $derived(shown?.clock);
 	const phones = $derived(shown?.phones);
+	/** who works left-handed, by name, for the teacher alone */
+	const lefts = $derived(leftHandersSaid(stage.lesson));
 	const saying = $derived(sayingFor(stage.seen?.taught.saying, stage.voice.hand));
 	let asking = $state(false);
 	/** What is found here is for the teacher alone, until she lets the class look on. */
@@ -93,7 +96,7 @@
 			{#if phones?.room}
 				<section class="mb-6" aria-label="On their phones">
 					<h2 class="text-xl">On their phones <span class="font-mono">{phones.code}</span></h2>
-					<div class="mt-2"><RoomLines lesson={stage.lesson} room={phones.room} /></div>
+					<div class="mt-2"><RoomLines lesson={stage.lesson} room={phones.room} named /></div>
 					{#if stage.asks}
 						<button
 							type="button"
@@ -107,6 +110,7 @@
 					{/if}
 				</section>
 			{/if}
+			{#if lefts}<p class="mb-6 text-lg">Left-handed: {lefts}</p>{/if}
 			<h2 class="text-xl">What comes next</h2>
 			<ol class="mt-2 grid gap-1.5 text-lg">
 				{#each stage.parts.slice(stage.moment.at + 1, stage.moment.at + 7) as { part: one, from } (one.id)}

@@ -1,4 +1,10 @@
-import type { ClassRecord, SlipSeen, Taken } from '$core/teaching/classRecord';
+import {
+	MOST_ROOM_STEPS,
+	type ClassRecord,
+	type RoomStep,
+	type SlipSeen,
+	type Taken
+} from '$core/teaching/classRecord';
 import type { Grounds } from '$core/planning/estimate';
 import type { Lesson } from '$core/lesson/lesson';
 import { newId } from '$lib/client/id';
@@ -23,6 +29,8 @@ interface Kept {
 	readonly marks: Readonly<Record<string, Marks>>;
 	/** slips that were found, by the cloth they were found on */
 	readonly slips?: Readonly<Record<string, SlipSeen>>;
+	/** what the room asked for, by part and step, at most */
+	readonly room?: Readonly<Record<string, readonly RoomStep[]>>;
 	readonly paused: boolean;
 	/** when the clock was read last, in milliseconds */
 	readonly read: number;
@@ -38,6 +46,8 @@ const keyOf = (lesson: string) => `pond-loop:class:${lesson}`;
 const SAME_CLASS_MS = 6 * 3_600_000;
 /** Time that went by while the page was closed counts when it was no longer than this. */
 const GAP_MS = 10 * 60_000;
+/** A clock that is started so long before the class waits for it to begin. */
+const EARLY_MS = 30 * 60_000;
 /** How often the record is sent while nothing else happens. */
 const SEND_MS = 30_000;
 
@@ -103,7 +113,7 @@ export class Classroom {
 	/** Reads the clock: what went by since it was read last belongs to a part. */
 	tick(now: number, part: string): void {
 		if (!this.#kept || this.#kept.paused) return;
-		const seconds = Math.max(0, (now - this.#kept.read) / 1_000);
+		const seconds = Math.max(0, (now - Math.max(this.#kept.read, this.#beginsAt(now))) / 1_000);
 		const { stretches } = this.#kept;
 		const last = stretches.at(-1);
 		const goesOn = last?.part === part;
@@ -114,6 +124,12 @@ export class Classroom {
 			read: now
 		};
 		this.#keep(now, !goesOn);
+	}
+
+	/** When the class is to begin, for a clock that was started while people came in: that is no teaching time. */
+	#beginsAt(now: number): number {
+		const starts = this.stage.lesson.starts ? new Date(this.stage.lesson.starts).getTime() : 0;
+		return starts - now < EARLY_MS ? Math.min(starts, now) : 0;
 	}
 
 	mark(now: number, part: string, marks: Marks): void {
@@ -129,6 +145,24 @@ export class Classroom {
 		if (!kept || JSON.stringify(kept.slips?.[id]) === JSON.stringify(slip)) return;
 		const others = Object.entries(kept.slips ?? {}).filter(([other]) => other !== id);
 		this.#kept = { ...kept, slips: Object.fromEntries([...others.slice(1 - MOST_SLIPS), [id, slip]]) };
+		this.#keep(now, true);
+	}
+
+	/** Notes how many asked to wait, and how many cloths went wrong, at a step; more than before counts, and nobody's name. */
+	noteRoom(now: number, part: string, seen: RoomStep): void {
+		const kept = this.#kept;
+		if (!kept || seen.waits + seen.wrong === 0) return;
+		const steps = kept.room?.[part] ?? [];
+		const before = steps.find(({ step }) => step === seen.step);
+		const most: RoomStep = {
+			step: seen.step,
+			waits: Math.max(seen.waits, before?.waits ?? 0),
+			wrong: Math.max(seen.wrong, before?.wrong ?? 0)
+		};
+		if (before?.waits === most.waits && before.wrong === most.wrong) return;
+		const others = steps.filter(({ step }) => step !== seen.step);
+		const all = [...others, most].sort((a, b) => a.step - b.step).slice(-MOST_ROOM_STEPS);
+		this.#kept = { ...kept, room: { ...kept.room, [part]: all } };
 		this.#keep(now, true);
 	}
 
@@ -166,7 +200,7 @@ export class Classroom {
 
 	#record(
 		{
-			kept: { id, began, marks, slips = {} },
+			kept: { id, began, marks, slips = {}, room = {} },
 			lesson,
 			dropped,
 			spent
@@ -188,7 +222,8 @@ export class Classroom {
 				...(dropped.includes(part.id) ? { dropped: true } : {}),
 				...(this.#grounds[part.id] ??= this.#groundsOf!(lesson, part)),
 				...(note ? { note } : {}),
-				...(struggled ? { struggled } : {})
+				...(struggled ? { struggled } : {}),
+				...(room[part.id] ? { room: room[part.id] } : {})
 			};
 		});
 		const seen = Object.values(slips);

@@ -10,6 +10,7 @@ import {
 	followingAt,
 	followingsAt,
 	followingShape,
+	ledShape,
 	roomEventsAt,
 	roomNowShape,
 	type FollowedMoment,
@@ -45,7 +46,11 @@ export class Followers {
 	away = $state(false);
 	/** the class goes on when enough of it have the step */
 	onWhenEnough = $state(false);
-	#moves: Latest<{ moment: FollowedMoment }> | undefined;
+	/** another page, or device, leads the class now */
+	ledElsewhere = $state(false);
+	/** this page, among all that may lead the class */
+	readonly #leader = newId();
+	#moves: Latest<{ moment: FollowedMoment; leader: string }> | undefined;
 	#stop: (() => void) | undefined;
 	#last = '';
 
@@ -60,18 +65,21 @@ export class Followers {
 		return part && this.stage.asks ? questionOf(this.stage.lesson, part) : null;
 	});
 
-	/** Opens the class, or takes up the one that is on. */
+	/** Opens the class; one that is on is led from here from now on, and the stage goes to where it is. */
 	async open(): Promise<void> {
 		const moment = followedMoment(this.stage);
 		if (this.following || !moment) return;
-		const answer = await sendJson(followingsAt(this.lesson), { followingId: newId(), moment });
+		const leader = this.#leader;
+		const answer = await sendJson(followingsAt(this.lesson), { followingId: newId(), leader, moment });
 		const read = answer.ok ? parseShape(followingShape, answer.value, 'an open class') : answer;
 		this.trouble = read.ok ? null : read.error.message;
 		if (!read.ok) return;
 		const following = read.value;
 		this.following = following;
+		this.ledElsewhere = false;
+		if (following.moment) await this.#goTo(following.moment);
 		localStorage.setItem(openedKey(this.lesson), following.id);
-		this.#last = JSON.stringify(moment);
+		this.#last = JSON.stringify(followedMoment(this.stage));
 		this.#moves = new Latest(followingAt(this.lesson, following.id), (away) => (this.away = away));
 		this.#stop = listenTo(roomEventsAt(this.lesson, following.id), {
 			onevent: (event) => this.#hear(event),
@@ -81,17 +89,39 @@ export class Followers {
 		this.tell();
 	}
 
+	/** Takes the stage to where the class is. */
+	async #goTo({ part, step, told, blank, look, school }: FollowedMoment): Promise<void> {
+		const at = this.stage.parts.findIndex((one) => one.part.id === part);
+		if (at < 0) return;
+		// How many steps rows have is known once they are worked.
+		await this.stage.rowsCome;
+		this.stage.set({ at, repeat: 0, step: 0, told, blank, look, school });
+		this.stage.set({ step: Math.min(step, this.stage.steps - 1) });
+	}
+
+	/** Leads the class from here again. */
+	takeBack(): Promise<void> {
+		this.pause();
+		this.following = null;
+		return this.open();
+	}
+
 	/** Tells phones what the stage shows, where that is news. */
 	tell(): void {
 		const moment = followedMoment(this.stage);
 		const said = JSON.stringify(moment);
-		if (!moment || !this.#moves || said === this.#last) return;
+		if (!moment || !this.#moves || this.ledElsewhere || said === this.#last) return;
 		this.#last = said;
 		if (this.room) this.room = { ...this.room, has: 0 };
-		this.#moves.post({ moment });
+		this.#moves.post({ moment, leader: this.#leader });
 	}
 
 	#hear(event: unknown): void {
+		const led = ledShape.safeParse(event);
+		if (led.success) {
+			this.ledElsewhere = led.data.led !== this.#leader;
+			return;
+		}
 		const room = roomNowShape.safeParse(event);
 		if (!room.success) return this.leave();
 		const { moment, now, isLast } = this.stage;

@@ -2,6 +2,8 @@ import { lateBy } from '$core/teaching/clock';
 import { minutesSinceRest, REST_AFTER_MINUTES } from '$core/teaching/rest';
 import { newId } from '$lib/client/id';
 import { outbox } from '$lib/client/outbox.svelte';
+import { getJson } from '$lib/client/requests';
+import { followingsAt, openFollowingsShape } from '$lib/wire/follow';
 import { lessonTaughtAt } from '$lib/wire/lesson';
 import { Classroom } from './classroom.svelte';
 import type { Followers } from './followers.svelte';
@@ -89,6 +91,12 @@ export class Lead {
 		const { Followers } = await import('./followers.svelte');
 		this.followers ??= new Followers(this.id, this.stage);
 		await this.followers.open();
+	}
+
+	/** Leads the class from here where it is on: begun on another device, or before this browser forgot it. */
+	async openIfOn(): Promise<void> {
+		const answer = await getJson(followingsAt(this.id), openFollowingsShape);
+		if (answer.ok && answer.value.followings.some(({ ended }) => !ended)) await this.open();
 	}
 
 	/** Hands have rested, or do not want to now. */

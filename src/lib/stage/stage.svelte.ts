@@ -15,7 +15,8 @@ const AGAINST_THE_CLOCK = ['practice', 'swatch', 'finish', 'care'];
 /** A lesson being given: which part, step and repeat is on, told in whose hands and words. */
 export class Stage {
 	moment = $state.raw<Moment>(FIRST_MOMENT);
-	readonly #written: Lesson;
+	/** the lesson as it is written, before anything was shortened today */
+	readonly written: Lesson;
 	#settings: SettingsHere;
 	#own = false;
 	/** pieces of this class in the log, by whose they are */
@@ -33,7 +34,7 @@ export class Stage {
 	 * @param own for one pair of hands alone: nothing is shown again for other hands, or slower
 	 */
 	constructor(lesson: Lesson, settings: SettingsHere, own = false) {
-		this.#written = lesson;
+		this.written = lesson;
 		this.#own = own;
 		// What few lessons have comes when one has it.
 		if (lesson.parts.some(({ kind }) => kind === 'finish' || kind === 'tension' || kind === 'measure'))
@@ -53,14 +54,14 @@ export class Stage {
 	}));
 	readonly lesson: Lesson = $derived.by(() => {
 		const { minutes } = this.moment;
-		const told = retold(this.#written, this.#telling);
+		const told = retold(this.written, this.#telling);
 		return {
 			...told,
 			parts: told.parts.map((part) => ({ ...part, minutes: minutes[part.id] ?? part.minutes }))
 		};
 	});
 	/** any other text of the lesson, in the same names and words */
-	readonly told = $derived.by(() => toldIn(this.#written, this.#telling));
+	readonly told = $derived.by(() => toldIn(this.written, this.#telling));
 	readonly parts = $derived(timed(this.lesson));
 	readonly now = $derived(this.parts.at(this.moment.at));
 	readonly repeats: readonly Repeat[] = $derived.by(() => {

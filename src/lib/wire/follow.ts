@@ -49,9 +49,14 @@ export const followedMomentShape = z.readonly(
 );
 export type FollowedMoment = z.infer<typeof followedMomentShape>;
 
-export const openFollowingShape = z.object({ followingId: idShape, moment: followedMomentShape });
+/** @property leader the page that leads it from now on, by a number of its own */
+export const openFollowingShape = z.object({
+	followingId: idShape,
+	leader: idShape,
+	moment: followedMomentShape
+});
 export const movedShape = z.union([
-	z.object({ moment: followedMomentShape }),
+	z.object({ moment: followedMomentShape, leader: idShape }),
 	/** the class is over: phones walk through the lesson by themselves */
 	z.object({ ended: z.literal(true) })
 ]);
@@ -63,7 +68,9 @@ export const followingShape = z.object({
 	/** addresses that phones may open, the likeliest first */
 	addresses: z.array(z.string()),
 	/** no phone can reach this server, which listens to its own machine alone */
-	onlyHere: z.boolean()
+	onlyHere: z.boolean(),
+	/** where the class is, where it was on already */
+	moment: z.nullable(followedMomentShape)
 });
 export type Following = z.infer<typeof followingShape>;
 
@@ -116,6 +123,9 @@ export interface RoomNow extends RoomSeen {
 	readonly answered: number;
 	readonly answers: readonly Tally[];
 }
+
+/** Another page leads the class from now on. */
+export const ledShape = z.object({ led: z.string() });
 
 const raisedShape = z.object({ count: z.number(), names: z.array(z.string()) });
 export const roomNowShape = z.object({

@@ -31,8 +31,11 @@ async function opened(code = randomUUID().slice(0, 6)) {
 	const lessonId = randomUUID();
 	const lesson = emptyLesson('Reeds');
 	await addLesson(owner, lessonId, lesson);
-	const kept = await openFollowing(owner, lessonId, { id: randomUUID(), code, lesson, moment: MOMENT });
-	return { owner, lessonId, lesson, code, id: kept!.id };
+	const leader = randomUUID();
+	const kept = await openFollowing(owner, lessonId, {
+		...{ id: randomUUID(), code, lesson, leader, moment: MOMENT }
+	});
+	return { owner, lessonId, lesson, code, leader, id: kept!.id };
 }
 const token = () => Buffer.from(randomUUID());
 async function follower(code: string, following: string) {
@@ -49,9 +52,11 @@ describe('a class that is followed', () => {
 			id: randomUUID(),
 			code: 'other',
 			lesson,
-			moment: MOMENT
+			leader: randomUUID(),
+			moment: { ...MOMENT, part: 'first' }
 		});
-		expect(again).toMatchObject({ id, code });
+		// It is where it was: no phone jumps back to the beginning.
+		expect(again).toMatchObject({ id, code, moment: MOMENT });
 		const found = await findFollowing(code);
 		expect(found).toMatchObject({
 			lesson: { title: 'Reeds and rushes' },
@@ -63,25 +68,40 @@ describe('a class that is followed', () => {
 			id: randomUUID(),
 			code: 'fresh',
 			lesson,
+			leader: randomUUID(),
 			moment: MOMENT
 		});
-		expect(fresh).toMatchObject({ code: 'fresh' });
+		expect(fresh).toMatchObject({ code: 'fresh', moment: null });
 		expect((await followingsOf(owner, lessonId)).map(({ ended }) => ended)).toEqual([false, true]);
 	});
 
+	it('is led from one page: another one takes it over where it is, and the first moves nothing any more', async () => {
+		const { owner, lessonId, lesson, code, leader, id } = await opened();
+		const other = randomUUID();
+		const later = { ...MOMENT, step: 5 };
+		expect(await moveFollowing(owner, lessonId, id, { moment: later, leader })).toBe(true);
+		const taken = await openFollowing(owner, lessonId, {
+			...{ id: randomUUID(), code: 'other', lesson, leader: other, moment: MOMENT }
+		});
+		expect(taken).toMatchObject({ id, moment: later });
+		expect(await moveFollowing(owner, lessonId, id, { moment: MOMENT, leader })).toBe(false);
+		expect((await findFollowing(code))!.now.moment).toEqual(later);
+		expect(await moveFollowing(owner, lessonId, id, { moment: MOMENT, leader: other })).toBe(true);
+	});
+
 	it('is moved, ended and closed by its teacher alone', async () => {
-		const { owner, lessonId, code, id } = await opened();
+		const { owner, lessonId, code, leader, id } = await opened();
 		const other = await newTeacher();
 		const later = { ...MOMENT, step: 3 };
-		expect(await moveFollowing(other, lessonId, id, later)).toBe(false);
+		expect(await moveFollowing(other, lessonId, id, { moment: later, leader })).toBe(false);
 		expect(await endFollowing(other, lessonId, id)).toBe(false);
 		expect(await closeFollowing(other, lessonId, id)).toBe(false);
 		expect((await findFollowing(code))!.now).toMatchObject({ n: 1, moment: MOMENT });
-		expect(await moveFollowing(owner, lessonId, id, later)).toBe(true);
+		expect(await moveFollowing(owner, lessonId, id, { moment: later, leader })).toBe(true);
 		expect((await findFollowing(code))!.now).toMatchObject({ n: 2, moment: later });
 		expect(await endFollowing(owner, lessonId, id)).toBe(true);
 		// What comes late moves nothing any more.
-		expect(await moveFollowing(owner, lessonId, id, MOMENT)).toBe(false);
+		expect(await moveFollowing(owner, lessonId, id, { moment: MOMENT, leader })).toBe(false);
 		expect(await closeFollowing(owner, lessonId, id)).toBe(true);
 		expect(await closeFollowing(owner, lessonId, id)).toBe(true);
 		expect(await findFollowing(code)).toBeNull();

@@ -11,6 +11,7 @@ const SAME_CLASS = "interval '12 hours'";
 export type News = { readonly of: string } & (
 	| { readonly now: ClassNow }
 	| { readonly room: true }
+	| { readonly led: string }
 	| { readonly closed: true }
 );
 
@@ -23,6 +24,11 @@ export interface KeptFollowing {
 	readonly ended: boolean;
 }
 
+/** One that is led from a page: where the class is, where it was on already. */
+export interface OpenedFollowing extends KeptFollowing {
+	readonly moment: FollowedMoment | null;
+}
+
 /** It was ended, or left open and forgotten. */
 const ENDED = `(ended_at is not null or opened_at < now() - ${SAME_CLASS})`;
 const NOW = `jsonb_build_object('n', n, 'moment', moment, 'ended', ${ENDED}, 'lessonAt', lesson_at)`;
@@ -32,34 +38,43 @@ const KEPT = `followings.id, code, ${ENDED} as ended,
 export const OPEN = `closes_at > now() and exists (select from lessons where lessons.id = lesson_id and removed_at is null)`;
 
 /**
- * Opens a class of a lesson to followers; one that is on already goes on under its code, with the lesson as it is now.
+ * Opens a class of a lesson to followers, led from one page; one that is on already goes on under its code where it is, with
+ * the lesson as it is now, and the page that led it is told.
  *
  * @returns `null` where the teacher has no such lesson
  */
 export async function openFollowing(
 	owner: string,
 	lessonId: string,
-	{ id, code, lesson, moment }: { id: string; code: string; lesson: Lesson; moment: FollowedMoment }
-): Promise<KeptFollowing | null> {
+	{
+		id,
+		code,
+		lesson,
+		leader,
+		moment
+	}: { id: string; code: string; lesson: Lesson; leader: string; moment: FollowedMoment }
+): Promise<OpenedFollowing | null> {
 	await forgetOver();
-	const { rows } = await database().query<KeptFollowing>(
+	const { rows } = await database().query<OpenedFollowing>(
 		`with again as (
-			update followings set lesson = $5, lesson_at = lesson_at + (lesson <> $5)::int, moment = $6, n = n + 1,
+			update followings set lesson = $5, lesson_at = lesson_at + (lesson <> $5)::int, leader = $7, n = n + 1,
 				closes_at = now() + interval '30 days'
 			where id = (select id from followings where owner = $1 and lesson_id = $2 and ended_at is null
 				and opened_at > now() - ${SAME_CLASS} and ${OPEN} order by opened_at desc limit 1)
 			returning *
 		), fresh as (
-			insert into followings (id, owner, lesson_id, code, lesson, moment)
-			select $3, owner, lessons.id, $4, $5, $6 from lessons
+			insert into followings (id, owner, lesson_id, code, lesson, moment, leader)
+			select $3, owner, lessons.id, $4, $5, $6, $7 from lessons
 			where owner = $1 and lessons.id = $2 and removed_at is null and not exists (select from again)
 			returning *
 		), told as (
-			select pg_notify('${CHANNEL}', jsonb_build_object('of', id, 'now', ${NOW})::text) from again
+			select pg_notify('${CHANNEL}', jsonb_build_object('of', id, 'now', ${NOW})::text),
+				pg_notify('${CHANNEL}', jsonb_build_object('of', id, 'led', leader)::text) from again
 		)
 		-- What only reads is done when it is asked for.
-		select ${KEPT}, (select count(*) from told) from (select * from again union all select * from fresh) as followings`,
-		[owner, lessonId, id, code, lesson, moment]
+		select ${KEPT}, (select count(*) from told), case when id = $3 then null else moment end as moment
+		from (select * from again union all select * from fresh) as followings`,
+		[owner, lessonId, id, code, lesson, moment, leader]
 	);
 	return rows.at(0) ?? null;
 }
@@ -81,21 +96,22 @@ export async function followingsOf(owner: string, lessonId: string): Promise<Kep
 	return rows;
 }
 
-/** Moves a class on; false where the teacher has none of this id that is on. */
+/** Moves a class on from the page that leads it; false where the teacher has none of this id that is on and led from there. */
 export async function moveFollowing(
 	owner: string,
 	lessonId: string,
 	id: string,
-	moment: FollowedMoment
+	{ moment, leader }: { readonly moment: FollowedMoment; readonly leader: string }
 ): Promise<boolean> {
 	const { rowCount } = await database().query({
 		name: 'move-following',
 		text: `with moved as (
 				update followings set moment = $4, n = n + 1
-				where owner = $1 and lesson_id = $2 and id = $3 and ended_at is null returning *
+				where owner = $1 and lesson_id = $2 and id = $3 and ended_at is null
+					and coalesce(leader, $5) = $5 returning *
 			)
 			select pg_notify('${CHANNEL}', jsonb_build_object('of', id, 'now', ${NOW})::text) from moved`,
-		values: [owner, lessonId, id, moment]
+		values: [owner, lessonId, id, moment, leader]
 	});
 	return rowCount === 1;
 }

@@ -168,6 +168,7 @@ describe('what is deleted is in no table any more', () => {
 			id: newId(),
 			code: of.slice(0, 9),
 			lesson,
+			leader: newId(),
 			moment: MOMENT
 		}))!;
 		const token = Buffer.from(marked());

@@ -25,6 +25,7 @@ export const POST: RequestHandler = async ({ request, params, locals, url }) => 
 		id: body.value.followingId,
 		code: followCode(),
 		lesson: forLearners(followSources(kept.lesson, kept.sources)),
+		leader: body.value.leader,
 		moment: body.value.moment
 	});
 	return following ? json(reachable(following, url)) : noSuchLesson();

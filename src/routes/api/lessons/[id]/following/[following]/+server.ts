@@ -11,7 +11,7 @@ export const POST: RequestHandler = async ({ request, params: { id, following },
 	if (!isId(id) || !isId(following)) return noSuchClass();
 	const moved =
 		'moment' in body.value
-			? await moveFollowing(locals.teacher.id, id, following, body.value.moment)
+			? await moveFollowing(locals.teacher.id, id, following, body.value)
 			: await endFollowing(locals.teacher.id, id, following);
 	return moved ? json({ moved: true }) : noSuchClass();
 };
