@@ -128,7 +128,7 @@ export class Classroom {
 
 	/** When the class is to begin, for a clock that was started while people came in: that is no teaching time. */
 	#beginsAt(now: number): number {
-		const starts = this.stage.lesson.starts ? new Date(this.stage.lesson.starts).getTime() : 0;
+		const starts = this.stage.lesson.starts ? Date.parse(this.stage.lesson.starts) : 0;
 		return starts - now < EARLY_MS ? Math.min(starts, now) : 0;
 	}
 
