@@ -27,8 +27,11 @@ const LEARNER_ROUTES = /^\/(?:api\/)?(?:follow|practice)(?:\/|$)/;
 
 /** Requests of one teacher that are answered at once, how many of hers wait, and how long. */
 const turns = new Turns(3, 60, 5_000);
-/** The same for learners: those who follow one class together, those who practise each by herself. */
-const classTurns = new Turns(6, 1_200, 5_000);
+/**
+ * The same for learners: those who follow one class together, those who practise each by herself. A whole class opens the same
+ * address within seconds, and waits for it rather than be sent away.
+ */
+const classTurns = new Turns(6, 1_200, 20_000);
 
 export const handle: Handle = async (input) => {
 	const began = performance.now();

@@ -96,6 +96,9 @@ describe('a request, by its head', () => {
 		expect(refused('/join', { ...form, 'content-length': '16385' })).toBe(413);
 		expect(refused('/api/settings', { 'content-length': '262144' })).toBeNull();
 		expect(refused('/api/settings', { 'content-length': '262145' })).toBe(413);
+		// A lesson of 400 kB can be restored, and brought in again.
+		expect(refused('/api/lessons', { 'content-length': '410000' })).toBeNull();
+		expect(refused('/api/lessons/x/changes', { 'content-length': '1310721' })).toBe(413);
 		expect(refused('/account/archive', { 'content-length': '200000000' })).toBeNull();
 		expect(refused('/api/settings', { 'transfer-encoding': 'chunked' })).toBe(411);
 		expect(refused('http://[', {})).toBe(400);

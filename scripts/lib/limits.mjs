@@ -3,6 +3,8 @@ const KB = 1024;
 const MB = 1024 * KB;
 const FORM = 16 * KB;
 const JSON_BODY = 256 * KB;
+/** A lesson of 400,000 characters, each of three bytes at most, with what is sent beside it. */
+const LESSON = 1_280 * KB;
 const PICTURE = 16 * MB;
 const ARCHIVE = 256 * MB;
 
@@ -14,6 +16,7 @@ const ARCHIVE = 256 * MB;
 function mostFor(path, type) {
 	if (path === '/account/archive') return ARCHIVE;
 	if (/^\/api\/pictures\/[^/]+$/.test(path)) return PICTURE;
+	if (/^\/api\/lessons(?:\/|$)/.test(path)) return LESSON;
 	return /^(?:application\/x-www-form-urlencoded|multipart\/form-data|text\/plain)\b/i.test(type)
 		? FORM
 		: JSON_BODY;

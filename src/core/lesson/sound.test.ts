@@ -24,8 +24,14 @@ describe('a lesson that is to be kept', () => {
 	});
 
 	it('has an end, said with its size', () => {
-		expect(said(notes(401))).toContain('at most 400 parts');
+		expect(said(notes(401))).toMatch(/too many parts in this lesson/);
 		expect(said(notes(21, 'x'.repeat(20_000)))).toMatch(/would hold 42\d kB, and it may hold 400 kB/);
+	});
+
+	it('says what of it does not fit, and where', () => {
+		const [part] = notes(1).parts;
+		expect(said({ ...notes(1), parts: [{ ...part, minutes: 7_000 }] })).toMatch(/^Part 1, “Note 0” has something in “minutes”/);
+		expect(said({ ...notes(1), level: 'wizard' as never })).toMatch(/^“level” does not fit/);
 	});
 
 	it('has no id twice', () => {

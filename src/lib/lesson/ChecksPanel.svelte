@@ -78,7 +78,7 @@
 								onclick={onagain}>Draft again for {open.lesson.minutes} minutes</button
 							>
 						{/if}
-						{#each mends(problem) as one (one.says)}
+						{#each mends(problem) as one, i (`${i} ${one.says}`)}
 							<button
 								type="button"
 								class="min-h-8 text-left font-semibold underline underline-offset-3"

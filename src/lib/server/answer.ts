@@ -1,11 +1,12 @@
 import { json } from '@sveltejs/kit';
 import * as z from 'zod/mini';
 import { parseShape } from '$core/formats/json';
+import { MOST_LESSON } from '$core/lesson/sound';
 import type { Result } from '$core/result';
 import { keepableText } from './keepable';
 
-/** Largest body a server route reads, in bytes. */
-const LARGEST_BODY = 256 * 1024;
+/** Largest body a server route reads, in characters: a lesson as large as may be, with what is sent beside it. */
+const LARGEST_BODY = 2 * MOST_LESSON;
 
 /** An error as every server route gives it: a code for programs, a message that says what to do. */
 export function refuse(status: number, code: string, message: string): Response {

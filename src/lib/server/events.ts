@@ -2,21 +2,24 @@
 const BEAT_MS = 3_000;
 /** Events that wait for a slow reader before its stream is ended: it comes back, and is told how things stand. */
 const MOST_WAITING = 32;
-/** Streams that one process holds open. */
-const MOST_STREAMS = 800;
+/** Streams that one process holds open: of phones, and of teachers, who never wait for a place behind a class of many. */
+const MOST_STREAMS = { phone: 800, teacher: 200 } as const;
+export type StreamOf = keyof typeof MOST_STREAMS;
 
-const open = new Set<() => void>();
+const open = new Map<() => void, StreamOf>();
 const encoder = new TextEncoder();
 
 /** Whether one more stream would be too many for this process. */
-export const streamsFull = (): boolean => open.size >= MOST_STREAMS;
+export const streamsFull = (of: StreamOf): boolean =>
+	[...open.values()].filter((one) => one === of).length >= MOST_STREAMS[of];
 
 /**
  * A response of server-sent events (WHATWG HTML, 9.2), each of them JSON.
  *
+ * @param of who reads it
  * @param begin is given what sends; returns what is done once nobody reads any more
  */
-export function eventStream(begin: (send: (event: unknown) => void) => () => void): Response {
+export function eventStream(of: StreamOf, begin: (send: (event: unknown) => void) => () => void): Response {
 	let end = () => {};
 	const start = (controller: ReadableStreamDefaultController<Uint8Array>) => {
 		let stop = () => {};
@@ -36,7 +39,7 @@ export function eventStream(begin: (send: (event: unknown) => void) => () => voi
 				// Whoever read it has ended it already.
 			}
 		};
-		open.add(end);
+		open.set(end, of);
 		stop = begin((event) => put(`data: ${JSON.stringify(event)}\n\n`));
 	};
 	const stream = new ReadableStream<Uint8Array>({ start, cancel: () => end() }, { highWaterMark: 0 });
@@ -47,5 +50,5 @@ export function eventStream(begin: (send: (event: unknown) => void) => () => voi
 
 /** Ends every stream: their readers go to another process, or come back to the next. */
 export function endStreams(): void {
-	for (const end of open) end();
+	for (const end of [...open.keys()]) end();
 }

@@ -53,7 +53,7 @@ function noteWhoIsHere(): void {
 
 /** What a phone hears: how the class stands, whenever that changes. */
 export function classEvents(follower: FoundFollower): Response {
-	return eventStream((send) => {
+	return eventStream('phone', (send) => {
 		const tell = () =>
 			void classNow(follower.following).then(
 				(now) => send(now ?? { closed: true }),
@@ -79,7 +79,7 @@ export function classEvents(follower: FoundFollower): Response {
 
 /** What a teacher hears of a class: its room at a glance, whenever that changes. */
 export function roomEvents(following: string): Response {
-	return eventStream((send) => {
+	return eventStream('teacher', (send) => {
 		let waiting: ReturnType<typeof setTimeout> | undefined;
 		const tell = () => {
 			waiting = undefined;

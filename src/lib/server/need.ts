@@ -34,7 +34,12 @@ export function inNeed(need: Need, route: string | null): Response {
 	if (route?.startsWith('/api/')) return refuse(status, need, message);
 	return new Response(page(title, message), {
 		status,
-		headers: { 'content-type': 'text/html; charset=utf-8', 'retry-after': '5' }
+		headers: {
+			'content-type': 'text/html; charset=utf-8',
+			'retry-after': '5',
+			// Nobody has to press anything while it is only for a moment.
+			...(status === 503 ? { refresh: '4' } : {})
+		}
 	});
 }
 
@@ -43,4 +48,4 @@ const page = (
 	message: string
 ) => `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">
 <title>${title}</title><h1>${title}</h1><p>${message} What you typed is kept in this browser.
-Wait a moment, then <a href="">open this page again</a>.</p></html>`;
+This page tries again by itself; or <a href="">open it again now</a>.</p></html>`;

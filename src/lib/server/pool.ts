@@ -48,7 +48,7 @@ export async function inTransaction<T>(body: (client: pg.PoolClient) => Promise<
 }
 
 /** SQLSTATE classes and Node.js codes that say that the database is away or in need, not that a query is wrong. */
-const AWAY = /^(?:08|57P0|53|ECONN|EPIPE|ENOTFOUND|ETIMEDOUT)/;
+const AWAY = /^(?:08|57P0|57014|53|ECONN|EPIPE|ENOTFOUND|ETIMEDOUT)/;
 
 /** Whether something failed because the database did not answer: to be tried again in a moment. */
 export function isAway(error: unknown): boolean {

@@ -48,7 +48,11 @@ export async function setName(teacher: string, name: string): Promise<void> {
 
 /** Deletes a teacher with everything that is hers. */
 export async function deleteTeacher(teacher: string): Promise<void> {
-	await database().query('delete from teachers where id = $1 and not demo', [teacher]);
+	await inTransaction(async (client) => {
+		// Years of lessons and full classes take longer than any other statement may.
+		await client.query(`set local statement_timeout = '120s'`);
+		await client.query('delete from teachers where id = $1 and not demo', [teacher]);
+	});
 }
 
 /** Puts new recovery codes in place of a teacher's old ones. */

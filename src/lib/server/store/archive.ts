@@ -119,6 +119,8 @@ export async function readHoldings(
 	return inTransaction(async (client) => {
 		await client.query('set transaction isolation level repeatable read read only');
 		await client.query(`set local idle_in_transaction_session_timeout = '${LONGEST_PAUSE}'`);
+		// A full class is one document, with every answer of its learners.
+		await client.query(`set local statement_timeout = '${LONGEST_PAUSE}'`);
 		const all = async <T extends pg.QueryResultRow>(text: string, of = owner) =>
 			(await client.query<T>(text, [of])).rows;
 		const folders = Object.entries(FOLDERS).filter(([folder]) => learners || folder !== 'learners');

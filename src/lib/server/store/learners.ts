@@ -19,11 +19,11 @@ const latest = (most: number) =>
 /** The teacher's classes of learners, with what was practised in them lately. */
 export async function learnerClasses(owner: string): Promise<KeptLearnerClass[]> {
 	const { rows } = await database().query<KeptLearnerClass>(
-		`with answers as (
+		`with answers as materialized (
 			select learners.id, record, at from learner_classes join learners on class_id = learner_classes.id,
 				lateral ${latest(MOST_OF_EACH)}
 			where owner = $1 order by at desc limit ${MOST_OF_ALL}
-		), of_each as (select id, jsonb_agg(record order by at) as practised from answers group by id)
+		), of_each as materialized (select id, jsonb_agg(record order by at) as practised from answers group by id)
 		select id, about, (
 			select coalesce(jsonb_agg(jsonb_build_object('id', learners.id, 'nickname', nickname, 'link', link,
 				'practised', coalesce(practised, '[]')) order by made_at, learners.id), '[]')

@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, cookies }) => {
 	const follower = await followerHere(params.code, cookies);
 	if (!follower) return noSuchClass();
-	if (streamsFull() || !(await beginFollowing(follower)))
+	if (streamsFull('phone') || !(await beginFollowing(follower)))
 		return refuse(
 			503,
 			'full',

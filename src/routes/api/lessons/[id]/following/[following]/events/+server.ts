@@ -7,7 +7,7 @@ import type { RequestHandler } from './$types';
 
 /** What the followers of a class do. */
 export const GET: RequestHandler = async ({ params: { id, following }, locals, route }) => {
-	if (streamsFull()) return inNeed('busy', route.id);
+	if (streamsFull('teacher')) return inNeed('busy', route.id);
 	const hers = isId(id) && isId(following) && (await hasFollowing(locals.teacher.id, id, following));
 	return hers ? roomEvents(following) : noSuchClass();
 };
