@@ -1,4 +1,5 @@
 import { sameCrossing } from '../crossing/crossing';
+import { FIELDS_OF } from './schema';
 import type { Change, Lesson, LessonCrossing, Part } from './lesson';
 
 /** No part has this id, so what is put behind it goes to the end. */
@@ -63,7 +64,7 @@ function keepSwatch(lesson: Lesson, from: string, as: string): Lesson {
 
 /** A part with other fields; those that only some kinds have are left out where they mean nothing. */
 function withFields(part: Part, fields: Extract<Change, { kind: 'set-part' }>['fields']): Part {
-	const has = [...EVERY, ...(OWN[part.kind] ?? [])];
+	const has = FIELDS_OF[part.kind];
 	const set = {
 		...part,
 		...Object.fromEntries(Object.entries(fields).filter(([field]) => has.includes(field)))
@@ -82,19 +83,6 @@ function withFields(part: Part, fields: Extract<Change, { kind: 'set-part' }>['f
 		Object.entries(set).filter(([field, value]) => value !== null && !gone.includes(field))
 	) as Part;
 }
-
-const EVERY = ['title', 'minutes', 'text'];
-const OWN: Partial<Record<Part['kind'], readonly string[]>> = {
-	picture: ['crossing'],
-	show: ['crossing', 'way', 'times', 'pace', 'yarnHands', 'sides'],
-	compare: ['left', 'right'],
-	swatch: ['swatch', 'from', 'to', 'read'],
-	practice: ['crossing', 'swatch', 'from', 'to', 'times'],
-	count: ['swatch', 'row'],
-	measure: ['swatch', 'stage'],
-	mend: ['crossing', 'slip'],
-	check: ['crossing', 'question', 'answer']
-};
 
 /** The change that takes another one back, told from the lesson before it; `null` when there is nothing to undo. */
 export function invertChange(lesson: Lesson, change: Change): Change | null {

@@ -201,6 +201,14 @@ export const lessonShape = z.readonly(
 	})
 );
 
+/** The fields that each kind of part has, beside its id and kind. */
+export const FIELDS_OF = Object.fromEntries(
+	partShape.def.innerType.def.options.map(({ shape }) => [
+		shape.kind.def.values[0],
+		Object.keys(shape).filter((field) => field !== 'id' && field !== 'kind')
+	])
+) as unknown as Readonly<Record<z.infer<typeof partShape>['kind'], readonly string[]>>;
+
 /** What a change may set of a lesson itself. */
 export const lessonFieldsShape = z.readonly(
 	z.partial(

@@ -1,4 +1,5 @@
 import { newId } from './id';
+import { keptInBrowser } from './storage';
 
 /** Something that was done here and has to reach the server: where it goes and what it says. */
 export interface Letter {
@@ -64,6 +65,8 @@ export class Outbox {
 		return this.away ? 'away' : 'sending';
 	});
 
+	/** this browser has no room: what is typed is sent at once, and kept nowhere here */
+	full = $state(false);
 	/** begins the keys of this teacher's letters: another's, left in the same browser, are not sent in her name */
 	#mine = KEY;
 	#count = 0;
@@ -108,8 +111,9 @@ export class Outbox {
 		const key = `${this.#mine}${String(++this.#count).padStart(9, '0')}:${id}`;
 		const letter: Letter = { id, to, body, topic, tried: false, key };
 		this.letters = [...this.letters, letter];
-		localStorage.setItem(key, JSON.stringify(letter));
-		this.#later(topic ? REST_MS : 0);
+		// What cannot be kept here is sent at once.
+		this.full = !keptInBrowser(key, JSON.stringify(letter));
+		this.#later(topic && !this.full ? REST_MS : 0);
 	}
 
 	/**
@@ -158,7 +162,7 @@ export class Outbox {
 			else {
 				const rewritten = { ...letter, body };
 				this.letters = this.letters.map((one) => (one.id === letter.id ? rewritten : one));
-				localStorage.setItem(letter.key, JSON.stringify(rewritten));
+				this.full = !keptInBrowser(letter.key, JSON.stringify(rewritten));
 			}
 		}
 		this.refusals = this.refusals.filter(({ letter }) => letter.to !== to);

@@ -1,3 +1,4 @@
+import { keptInBrowser } from '$lib/client/storage';
 import type { SettingsHere } from '$lib/client/settings.svelte';
 import { ownLocale } from '$lib/ui/locale';
 import { DEFAULT_SETTINGS, settingsShape, type Settings } from '$lib/wire/settings';
@@ -62,6 +63,6 @@ export class OwnHands implements SettingsHere {
 
 	#keep(fields: Partial<Kept>): void {
 		this.#kept = { ...this.#kept, ...fields };
-		localStorage.setItem(KEY, JSON.stringify(this.#kept));
+		keptInBrowser(KEY, JSON.stringify(this.#kept));
 	}
 }

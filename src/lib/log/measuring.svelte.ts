@@ -1,3 +1,4 @@
+import { keptInBrowser } from '$lib/client/storage';
 import * as z from 'zod/mini';
 import { oddIn, type Odd, type Said } from '$core/measures/odd';
 import { measuredShape, type Measured } from '$core/measures/schema';
@@ -82,7 +83,7 @@ export class Measuring {
 		this.entry = { ...this.entry, ...fields };
 		this.odd = [];
 		this.missing = null;
-		localStorage.setItem(this.#key, JSON.stringify(this.entry));
+		keptInBrowser(this.#key, JSON.stringify(this.entry));
 	}
 
 	/** Measures another stretch: it is likely at its own next stage, and what was not typed is offered anew. */

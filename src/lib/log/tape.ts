@@ -1,3 +1,4 @@
+import { keptInBrowser } from '$lib/client/storage';
 import * as z from 'zod/mini';
 import { MM_PER } from '$core/hands/voice';
 
@@ -18,7 +19,7 @@ export function pxPerMm(): number {
 }
 
 /** Keeps how large a millimetre is on this screen. */
-export const keepPxPerMm = (px: number): void => localStorage.setItem(KEY, String(px));
+export const keepPxPerMm = (px: number): void => void keptInBrowser(KEY, String(px));
 
 /** A mark of a tape: where it lies in millimetres, how long it is, and the number at it. */
 export interface Mark {

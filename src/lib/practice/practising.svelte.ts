@@ -1,3 +1,4 @@
+import { keptInBrowser } from '$lib/client/storage';
 import type { MendState } from '$core/faults/mending';
 import type { Answer, Grade } from '$core/practice/exercise';
 import type { Practised } from '$core/practice/schedule';
@@ -138,6 +139,6 @@ export class Practising {
 			// Answered at the same moment, they lie side by side.
 			.filter((one, i, all) => !all.slice(Math.max(0, i - 4), i).some((other) => same(one, other)))
 			.slice(-MOST_KEPT);
-		localStorage.setItem(this.#key, JSON.stringify(this.practised));
+		keptInBrowser(this.#key, JSON.stringify(this.practised));
 	}
 }

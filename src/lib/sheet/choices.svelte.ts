@@ -1,3 +1,4 @@
+import { keptInBrowser } from '$lib/client/storage';
 import * as z from 'zod/mini';
 import { MOST_VARIANTS } from '$core/handout/asked';
 import { handoutOptionsShape, sheetOf, type HandoutOptions } from '$core/handout/options';
@@ -88,7 +89,7 @@ export class SheetChoices {
 
 	remember(): void {
 		const { options, order, home, variants, learners } = this;
-		localStorage.setItem(this.#key, JSON.stringify({ options, order, home, variants, learners }));
+		keptInBrowser(this.#key, JSON.stringify({ options, order, home, variants, learners }));
 	}
 
 	set(options: HandoutOptions): void {

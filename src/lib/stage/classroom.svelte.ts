@@ -1,3 +1,4 @@
+import { keptInBrowser } from '$lib/client/storage';
 import {
 	MOST_ROOM_STEPS,
 	type ClassRecord,
@@ -180,7 +181,7 @@ export class Classroom {
 	}
 
 	#keep(now: number, atOnce: boolean): void {
-		localStorage.setItem(keyOf(this.lesson), JSON.stringify({ ...this.#kept, moment: this.stage.moment }));
+		keptInBrowser(keyOf(this.lesson), JSON.stringify({ ...this.#kept, moment: this.stage.moment }));
 		if (!atOnce && now - this.#sent < SEND_MS) return;
 		this.#sent = now;
 		this.#post(null);

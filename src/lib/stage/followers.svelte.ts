@@ -1,3 +1,4 @@
+import { keptInBrowser } from '$lib/client/storage';
 import { enoughHave } from '$core/teaching/room';
 import { questionOf, type Question } from '$core/teaching/question';
 import { listenTo } from '$lib/client/events';
@@ -78,7 +79,7 @@ export class Followers {
 		this.following = following;
 		this.ledElsewhere = false;
 		if (following.moment) await this.#goTo(following.moment);
-		localStorage.setItem(openedKey(this.lesson), following.id);
+		keptInBrowser(openedKey(this.lesson), following.id);
 		this.#last = JSON.stringify(followedMoment(this.stage));
 		this.#moves = new Latest(followingAt(this.lesson, following.id), (away) => (this.away = away));
 		this.#stop = listenTo(roomEventsAt(this.lesson, following.id), {

@@ -1,5 +1,5 @@
 <script lang="ts" generics="Optional extends boolean = false">
-	import { numberSaid } from '$core/locale';
+	import { numberSaid, numberTyped } from '$core/locale';
 	import { getSettings } from '$lib/client/settings.svelte';
 
 	/** Numbers: minutes, times, rows, lengths. What cannot be taken stays in the field, and the words say what can. */
@@ -36,12 +36,14 @@
 	const uid = $props.id();
 	let typed = $state<string | null>(null);
 	const said = (number: number) => numberSaid(number, settings.locale, places);
-	const numberIn = (text: string) => Number(text.trim().replace(',', '.'));
-	const shape = $derived(places > 0 ? new RegExp(`^\\d{1,6}(?:[.,]\\d{0,${places}})?$`) : /^\d{1,6}$/);
-	const good = (text: string) =>
-		text.trim() === ''
-			? Boolean(optional)
-			: shape.test(text.trim()) && numberIn(text) >= least && numberIn(text) <= most;
+	const numberIn = (text: string) => numberTyped(text, settings.locale);
+	const good = (text: string) => {
+		if (text.trim() === '') return Boolean(optional);
+		const number = numberIn(text);
+		return number !== null && number >= least && number <= most && isExact(number);
+	};
+	/** it has no more places than are taken */
+	const isExact = (number: number) => Math.abs(number * 10 ** places - Math.round(number * 10 ** places)) < 1e-6;
 	const wrong = $derived(typed !== null && !good(typed));
 	const stays = $derived(value ?? placeholder);
 	const wanted = $derived(

@@ -17,19 +17,26 @@
 	const count = $derived(outbox.letters.length);
 	const kept = $derived(`${count} ${count === 1 ? 'change' : 'changes'} kept here`);
 	const time = $derived(outbox.savedAt && timeSaid(outbox.savedAt, settings.locale));
+	/** there is something to say that must be seen on any page */
+	const says = $derived(outbox.full || outbox.state === 'away' || outbox.state === 'out');
 	const press = 'min-h-11 shrink-0 font-semibold underline lg:min-h-8';
 </script>
 
-<!-- It has a line of its own below the rest of the head where there is little room or much to say. -->
+<!-- Where there is little room or much to say it floats at the foot: nothing on the page moves when it comes and goes. -->
 <p
 	class={[
-		'order-last flex w-full items-center gap-x-2 py-1 text-sm empty:hidden [&>svg]:shrink-0',
-		!outbox.need && 'lg:order-none lg:w-auto lg:flex-1 lg:justify-end'
+		'flex items-center gap-x-2 text-sm empty:hidden [&>svg]:shrink-0',
+		says
+			? 'fixed bottom-3 left-3 z-20 max-w-[calc(100vw-1.5rem)] rounded-xl border border-hairline bg-base-100 px-3 py-1'
+			: 'max-lg:hidden lg:flex-1 lg:justify-end'
 	]}
 	role="status"
 	data-save={outbox.state}
 >
-	{#if outbox.state === 'sending'}
+	{#if outbox.full}
+		<Icon name="circle-alert" size={17} />
+		<span>This browser has no room left: changes are sent at once, and nothing is kept here.</span>
+	{:else if outbox.state === 'sending'}
 		<Icon name="loader-circle" size={17} class="motion-safe:animate-spin" /> Saving
 	{:else if outbox.state === 'away'}
 		<Icon name="cloud-off" size={17} />
@@ -45,9 +52,9 @@
 	{/if}
 </p>
 {#if outbox.refusals.length > 0}
-	<!-- A narrow page is long: what is wrong stands at its foot, wherever one writes. -->
+	<!-- What is wrong stands at the foot, wherever one writes. -->
 	<ul
-		class="z-20 order-last grid w-full gap-1 border-hairline pb-1 text-sm max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:border-t max-lg:bg-base-100 max-lg:px-5 max-lg:py-2"
+		class="fixed inset-x-0 bottom-0 z-20 grid gap-1 border-t border-hairline bg-base-100 px-5 py-2 text-sm"
 		aria-label="Not taken by the server"
 	>
 		{#each outbox.refusals as refusal (refusal.letter.id)}
