@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 import { root } from '../scripts/lib/root.mjs';
 import { MOMENT } from './support/documents';
-import { awake, expect, Pond, test } from './support/pond';
+import { awake, endClass, expect, Pond, test } from './support/pond';
 
 // Views know nothing of each other, so some are looked at side by side.
 test.describe.configure({ mode: 'parallel' });
@@ -233,7 +233,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		// Not in the demo lesson itself: the class would be its latest.
 		await demo(pond, '/stage', 'copy');
 		await pond.page.keyboard.press('t');
-		await pond.page.getByRole('button', { name: 'End the class' }).press('Enter');
+		await endClass(pond.page);
 		await pond.page.getByRole('button', { name: 'Write up another class' }).click();
 		await pond.page
 			.getByRole('button', { name: /^Write on/ })
@@ -273,6 +273,11 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'Class, links': async (pond) => {
 		await pond.go('/class');
 		await pond.page.getByRole('button', { name: 'All links on paper' }).click();
+	},
+	'Practice, whose hands': async (pond) => {
+		await pond.page.evaluate(() => localStorage.clear());
+		await pond.go(await practiceAddress(pond));
+		await pond.page.getByRole('button', { name: 'Start practice' }).waitFor();
 	},
 	Practice: (pond) => practice(pond),
 	'Practice, a question': async (pond) => {
@@ -321,11 +326,19 @@ async function bench(pond: Pond, address: string, panel: string) {
 	await pond.page.getByRole('tab', { name: panel, exact: true }).click();
 }
 
-/** The exercises of a learner of the demo. */
+/** Where a learner of the demo practises. */
+async function practiceAddress({ page }: Pond): Promise<string> {
+	const [, link] = /link:"([\w-]{22})"/.exec(await (await page.request.get('/class')).text())!;
+	return `/practice/${link}`;
+}
+
+/** The exercises of that learner, whose hands are known. */
 async function practice(pond: Pond): Promise<void> {
-	const [, link] = /link:"([\w-]{22})"/.exec(await (await pond.page.request.get('/class')).text())!;
-	await pond.go(`/practice/${link}`);
-	await pond.page.getByRole('button', { name: 'Begin' }).waitFor();
+	await pond.go(await practiceAddress(pond));
+	const [hands, begin] = ['Start practice', 'Begin'].map((name) => pond.page.getByRole('button', { name }));
+	await hands.or(begin).waitFor();
+	if (await hands.isVisible()) await hands.click();
+	await begin.waitFor();
 }
 
 /** Answers whatever is asked first, somehow. */

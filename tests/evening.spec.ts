@@ -28,14 +28,15 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 	await write(page.getByRole('textbox', { name: 'Name of the swatch' }), 'Plait for the eel');
 	await pond.saved();
 
-	// A class of 90 minutes for beginners, drafted from it, with the rest as lessons after it.
+	// A class of 75 minutes for beginners, drafted from it, with the rest as lessons after it.
 	await pond.open('/lessons');
 	await page.keyboard.press('d');
 	const drafting = page.getByRole('dialog');
 	await tabTo(drafting.getByLabel('From', { exact: true }));
 	await page.keyboard.type('Plait for');
 	const draft = drafting.getByTestId('draft');
-	await expect(draft).toContainText('of 90 minutes');
+	await write(drafting.getByLabel('minutes', { exact: true }), '75');
+	await expect(draft).toContainText('of 75 minutes');
 	await expect(draft).toContainText('Set up the swatch together');
 	await expect(draft).toContainText('For another day: 2/2 LC.');
 	await press(draft.getByRole('button', { name: 'Keep it, and the rest as a course' }));

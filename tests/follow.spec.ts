@@ -4,7 +4,7 @@ import type { BrowserContext, Page } from '@playwright/test';
 import pg from 'pg';
 import { PondServer } from '../scripts/lib/pondServer.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
-import { awake, byKeyboard, expect, type Pond, test } from './support/pond';
+import { awake, byKeyboard, endClass, expect, type Pond, test } from './support/pond';
 
 const PHONE = { viewport: { width: 390, height: 844 }, storageState: undefined, hasTouch: true };
 
@@ -145,7 +145,7 @@ test('two phones follow through two servers, one of them left-handed and one ser
 		// The class is over: nothing is known of anybody any more, and phones walk by themselves.
 		await page.keyboard.press('j');
 		await page.keyboard.press('t');
-		await page.getByRole('button', { name: 'End the class' }).click();
+		await endClass(page);
 		await page.waitForURL(/\/after$/);
 		await expect(where(left)).toContainText('The class is over. At your own pace');
 		const { rows } = await asked.query(

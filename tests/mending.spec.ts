@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { awake, byKeyboard, expect, test, type Pond } from './support/pond';
+import { awake, byKeyboard, endClass, expect, test, type Pond } from './support/pond';
 import { deskTest } from './support/swatchDesk';
 
 const heading = (page: Page, name: string) => page.getByRole('heading', { level: 1, name });
@@ -31,8 +31,10 @@ test.describe('on the Bench', () => {
 
 		// What each mend costs follows from how far on the work is.
 		const mends = beside.getByRole('list', { name: 'Mends' });
+		await write(beside.getByLabel('Whole rows since'), '0');
 		await expect(mends.getByRole('button').first()).toContainText('Drop the loop');
 		await write(beside.getByLabel('Whole rows since'), '9');
+		await expect(mends).not.toContainText('Drop the loop');
 		await expect(mends).toContainText('88 movements');
 		await press(mends.getByRole('button', { name: /^Ladder down/ }));
 		await expect(page.getByTestId('sentence')).toHaveText(/^Let stitch 3 down 10 rows/);
@@ -116,7 +118,7 @@ test.describe('on the stage', () => {
 		await page.keyboard.press('Escape');
 		await expect(wrong(page)).toBeHidden();
 		await expect(heading(view, 'When 2/2 RC goes wrong')).toBeHidden();
-		await page.getByRole('button', { name: 'End the class' }).press('Enter');
+		await endClass(page);
 		await page.waitForURL(/\/after$/);
 		const seen = page.getByRole('list', { name: 'Slips that were seen' });
 		await expect(seen).toContainText('2/2 RC');

@@ -55,6 +55,8 @@ test('a class is made, a link handed out, an evening practised by keys and witho
 	const hers = await phone.newPage();
 	await hers.goto(address);
 	await awake(hers);
+	// Hands are asked first, once.
+	await byKeyboard(hers).press(hers.getByRole('button', { name: 'Start practice' }));
 	await byKeyboard(hers).press(hers.getByRole('button', { name: 'Begin' }));
 	await answered(hers);
 	await hers.keyboard.press('Enter');
@@ -149,9 +151,8 @@ test('movements are put in order by keys, and pictures and rows chosen', async (
 		).toBe(200);
 	}
 	await pond.open(`/practice/${link}`);
-	await page.getByRole('button', { name: 'My hands, words and print' }).click();
 	await page.getByRole('radio', { name: 'Evening' }).check({ force: true });
-	await page.getByRole('button', { name: 'Done' }).click();
+	await page.getByRole('button', { name: 'Start practice' }).click();
 	const keys = byKeyboard(page);
 	await keys.press(page.getByRole('button', { name: 'Begin' }));
 	const answer = page.getByRole('heading', { name: /^(?:Right|Not yet)$/ });

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { awake, expect, type Pond, test } from './support/pond';
+import { awake, endClass, expect, type Pond, test } from './support/pond';
 
 async function onStage(pond: Pond, query = '') {
 	const address = await pond.demoLesson();
@@ -76,7 +76,7 @@ test.describe('a class', () => {
 		)
 			await press(page, 'Space');
 		await expect(page.getByText('The last part of the lesson.')).toBeVisible();
-		await page.getByRole('button', { name: 'End the class' }).press('Enter');
+		await endClass(page);
 		await expect(page.getByRole('status').filter({ hasText: 'The class is over' })).toBeVisible();
 
 		await server.start();
@@ -122,7 +122,7 @@ test.describe('a class', () => {
 		await expect(page.getByRole('heading', { name: 'Left out today' })).toBeVisible();
 		await page.getByLabel('A note for afterwards').focus();
 		await press(page, 'Escape');
-		await page.getByRole('button', { name: 'End the class' }).press('Enter');
+		await endClass(page);
 		await page.waitForURL(/after$/);
 		await expect(page.getByText('left out', { exact: true })).toBeVisible();
 		await page.getByRole('button', { name: 'Put it into a next lesson' }).press('Enter');
@@ -253,7 +253,7 @@ test('the teacher’s own window takes notes, which stand with the part afterwar
 	await press(page, 'i');
 	await expect(page.getByLabel('Who struggled here')).toHaveValue('Uta');
 	await press(page, 'Escape');
-	await page.getByRole('button', { name: 'End the class' }).press('Enter');
+	await endClass(page);
 	await page.waitForURL(/\/after$/);
 	const parts = page.getByRole('list', { name: 'What each part took' });
 	await expect(parts).toContainText('bring a basket');

@@ -1,4 +1,4 @@
-import { awake, byKeyboard, expect, onPaper, tabTo, test } from './support/pond';
+import { awake, byKeyboard, endClass, expect, onPaper, tabTo, test } from './support/pond';
 
 const KEY = `C4B: sl next 2 sts to cn and hold in back, k2, k2 from cn
 C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn`;
@@ -90,7 +90,7 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	await page.keyboard.press('t');
 	await page.keyboard.press('h');
 	await expect(show).toHaveCount(0);
-	await press(page.getByRole('button', { name: 'End the class' }));
+	await endClass(page);
 	await page.waitForURL(/\/after$/);
 	await awake(page);
 

@@ -6,10 +6,15 @@ const LOCALES = ['en', 'en-GB', 'de-DE', 'fr-FR', 'de-CH', 'ar-EG', 'hi-IN', 'es
 
 it('a number is read as it is said, in every locale', () => {
 	fc.assert(
-		fc.property(fc.constantFrom(...LOCALES), fc.integer({ min: 0, max: 99_999_999 }), fc.integer({ min: 0, max: 2 }), (locale, whole, places) => {
-			const number = whole / 10 ** places;
-			expect(numberTyped(numberSaid(number, locale, places), locale)).toBe(number);
-		})
+		fc.property(
+			fc.constantFrom(...LOCALES),
+			fc.integer({ min: 0, max: 99_999_999 }),
+			fc.integer({ min: 0, max: 2 }),
+			(locale, whole, places) => {
+				const number = whole / 10 ** places;
+				expect(numberTyped(numberSaid(number, locale, places), locale)).toBe(number);
+			}
+		)
 	);
 });
 

@@ -30,7 +30,9 @@ const written = perLocale((locale) => {
 	const format = new Intl.NumberFormat(locale, { useGrouping: true });
 	const parts = format.formatToParts(1_234_567.8);
 	const sign = (type: string) => parts.find((part) => part.type === type)?.value ?? '';
-	const digits = Array.from({ length: 10 }, (_, n) => new Intl.NumberFormat(locale, { useGrouping: false }).format(n));
+	const digits = Array.from({ length: 10 }, (_, n) =>
+		new Intl.NumberFormat(locale, { useGrouping: false }).format(n)
+	);
 	return { digits, group: sign('group'), decimal: sign('decimal') || '.' };
 });
 
@@ -40,8 +42,13 @@ const written = perLocale((locale) => {
  */
 export function numberTyped(text: string, locale = 'en'): number | null {
 	const { digits, group, decimal } = written(locale);
-	const plain = [...text.trim()].map((letter) => (digits.includes(letter) ? String(digits.indexOf(letter)) : letter));
-	const spaced = plain.join('').replace(/[\s\u00a0\u202f]/g, ' ').replace(/’/g, "'");
+	const plain = [...text.trim()].map((letter) =>
+		digits.includes(letter) ? String(digits.indexOf(letter)) : letter
+	);
+	const spaced = plain
+		.join('')
+		.replace(/[\s\u00a0\u202f]/g, ' ')
+		.replace(/’/g, "'");
 	const between = group.replace(/[\s\u00a0\u202f]/g, ' ').replace(/’/g, "'");
 	const grouped = between === '' ? spaced : withoutGroups(spaced, between, decimal);
 	const said = grouped.replace(decimal, '.').replace(',', '.');

@@ -272,3 +272,9 @@ export class Pond {
 		return this.page.getByTestId('sentence');
 	}
 }
+
+/** Ends a class on the stage, by keys: it is asked first. */
+export async function endClass(page: Page): Promise<void> {
+	await page.getByRole('button', { name: 'End the class' }).press('Enter');
+	await page.getByRole('dialog').getByRole('button', { name: 'End the class' }).press('Enter');
+}

@@ -30,7 +30,9 @@ describe('a lesson that is to be kept', () => {
 
 	it('says what of it does not fit, and where', () => {
 		const [part] = notes(1).parts;
-		expect(said({ ...notes(1), parts: [{ ...part, minutes: 7_000 }] })).toMatch(/^Part 1, “Note 0” has something in “minutes”/);
+		expect(said({ ...notes(1), parts: [{ ...part, minutes: 7_000 }] })).toMatch(
+			/^Part 1, “Note 0” has something in “minutes”/
+		);
 		expect(said({ ...notes(1), level: 'wizard' as never })).toMatch(/^“level” does not fit/);
 	});
 

@@ -33,6 +33,10 @@ function unsound({ parts }: Lesson, { code, path, message }: z.core.$ZodIssue): 
 		return fault('size', `There are too many ${String(list)} in this lesson. ${message}. Remove some first.`);
 	const part = list === 'parts' && typeof n === 'number' ? parts[n] : undefined;
 	const where = part ? `Part ${Number(n) + 1}, “${part.title}”` : `“${path.join('.')}”`;
-	const what = part && field.length > 0 ? ` has something in “${field.join('.')}” that does not fit` : ' does not fit';
-	return fault(code === 'too_big' ? 'size' : 'unreadable', `${where}${what}: ${message}. Change it, and try again.`);
+	const what =
+		part && field.length > 0 ? ` has something in “${field.join('.')}” that does not fit` : ' does not fit';
+	return fault(
+		code === 'too_big' ? 'size' : 'unreadable',
+		`${where}${what}: ${message}. Change it, and try again.`
+	);
 }

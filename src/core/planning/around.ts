@@ -1,6 +1,7 @@
 import { STRIP } from './compose';
 import { draftLesson, moreSaid } from './draft';
-import { FILLED } from './pace';
+import { FILLED, MOST_WITHOUT_REST } from './pace';
+import { newPart } from './palette';
 import { CROSSING_FORMAT } from '../crossing/schema';
 import { minutesOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
 import { readName } from '../naming/read';
@@ -75,6 +76,7 @@ export function draftAround(
 		const draft = withIdsOf(answer.value.lesson, lesson);
 		const kept = draft.parts.filter((part) => !filled.has(slotOf(part, draft)));
 		const mine = own.map((part) => onRowsOf(part, draft));
+		const rest = (): Part => newPart(draft, 'care', fresh(), undefined, rates)!;
 		const parts = rested(
 			placed(
 				draft,
@@ -84,7 +86,8 @@ export function draftAround(
 				slotIn,
 				fresh
 			),
-			mine
+			mine,
+			rest
 		);
 		if (parts.every(({ kind }) => kind === 'care')) break;
 		const over = minutesOf({ parts }) - lesson.minutes;
@@ -187,14 +190,23 @@ function drawnUp(now: Lesson, drafted: Lesson, draft: Lesson): Partial<Lesson> {
 	};
 }
 
-/** Parts without the drafted rests that stand beside another one, or at the beginning or end: they rest nobody. */
-function rested(parts: readonly Part[], own: readonly Part[]): Part[] {
+/**
+ * Parts without the drafted rests that stand beside another one, or at the beginning or end, since they rest nobody; and
+ * with a rest wherever hands would work for too long, now that the teacher's own parts stand between.
+ */
+function rested(parts: readonly Part[], own: readonly Part[], rest: () => Part): Part[] {
 	const kept: Part[] = [];
+	let sinceRest = 0;
 	for (const part of parts) {
 		const last = kept.at(-1);
 		if (part.kind === 'care' && !own.includes(part) && (!last || last.kind === 'care')) continue;
 		if (part.kind === 'care' && last?.kind === 'care' && !own.includes(last)) kept.pop();
+		if (part.kind !== 'care' && sinceRest > 0 && sinceRest + part.minutes > MOST_WITHOUT_REST) {
+			kept.push(rest());
+			sinceRest = 0;
+		}
 		kept.push(part);
+		sinceRest = part.kind === 'care' ? 0 : sinceRest + part.minutes;
 	}
 	while (kept.at(-1)?.kind === 'care' && !own.includes(kept.at(-1)!)) kept.pop();
 	return kept;

@@ -70,13 +70,13 @@ const placeOfRow = (step: Step): RowPlace => {
  */
 function rewritten(
 	text: string,
-	{ steps, pattern: { sizes } }: Working,
+	{ steps, pattern }: Working,
 	places: readonly (RowPlace & { readonly now: readonly Unit[] })[]
 ): TextEdit[] {
 	const rows = places.map(({ now, ...place }): Rewritten => ({
 		...place,
 		units: now,
-		body: editedBody({ text, sizes, ...place }, now)
+		body: editedBody({ text, pattern, ...place }, now)
 			.trim()
 			.replace(/\.$/, '')
 	}));

@@ -1,6 +1,6 @@
 import { piecesIn, unitsOfPiece, wordsOfUnits, type Unit } from '../fabric/units';
 import type { Step } from '../fabric/steps';
-import type { WrittenRow } from '../pattern/pattern';
+import type { Pattern, WrittenRow } from '../pattern/pattern';
 import type { Item } from '../pattern/row';
 import { countsIn, withCounts } from '../pattern/sizes';
 
@@ -9,9 +9,10 @@ interface Written {
 	readonly text: string;
 	readonly step: Step;
 	readonly written: WrittenRow;
+	/** its number in the text */
+	readonly as: number;
 	readonly units: readonly Unit[];
-	/** how many sizes the text is written for */
-	readonly sizes: number;
+	readonly pattern: Pattern;
 }
 
 /**
@@ -21,21 +22,26 @@ interface Written {
  *
  * @param now the units of the row from now on
  */
-export function editedBody({ text, step, written, units, sizes }: Written, now: readonly Unit[]): string {
-	const body = text.slice(written.from + written.bodyFrom, written.to);
+export function editedBody(
+	{ text, step, written, as, units, pattern }: Written,
+	now: readonly Unit[]
+): string {
+	const { sizes } = pattern;
 	const owners = ownersOf(step, written);
 	const whole = ` ${wordsOfUnits(now).join(', ')}`;
-	if (owners === null || owners.length !== units.length) return whole;
+	const source = sourceOf(pattern, written, as);
+	if (!source || owners === null || owners.length !== units.length) return whole;
+	const body = text.slice(source.from + source.bodyFrom, source.to);
 	const [before, after] = sameEnds(units, now);
 	if (before === units.length && before === now.length) return body;
 	// Something put between two words changes the one it stands at.
 	let first = owners[Math.min(before, units.length - 1)];
 	let last = owners[Math.max(units.length - after - 1, Math.min(before, units.length - 1))];
-	const items = written.items;
+	const { items } = source;
 	const edgeAt = (i: number): Edge => {
 		const item = items[i];
 		const own = owners.flatMap((owner, at) => (owner === i ? [units[at]] : []));
-		const raw = text.slice(written.from + item.from, written.from + item.to);
+		const raw = text.slice(source.from + item.from, source.from + item.to);
 		const unit = runOf(item, own);
 		const toLast = sizes > 1 && unit !== null ? reachIn(item) : null;
 		return { raw, unit, toLast, count: own.length, counts: toLast === null ? countsIn(raw, sizes) : null };
@@ -47,8 +53,8 @@ export function editedBody({ text, step, written, units, sizes }: Written, now: 
 	while (last < items.length - 1 && isSameStitch(changedNow().at(-1), edgeAt(last + 1).unit)) last++;
 	const words = sizedWords(changedNow(), edgeAt(first), edgeAt(last), first === last);
 	if (words === null) return whole;
-	const from = items[first].from - written.bodyFrom;
-	const to = items[last].to - written.bodyFrom;
+	const from = items[first].from - source.bodyFrom;
+	const to = items[last].to - source.bodyFrom;
 	return body.slice(0, from) + words.join(', ') + body.slice(to);
 }
 
@@ -60,6 +66,17 @@ const reachIn = (item: Item): number | null =>
 	item.kind === 'action' && 'reach' in item.action && 'left' in item.action.reach
 		? item.action.reach.left
 		: null;
+
+/** The row whose words a row says: its own, or those of the row that it is worked as; `null` where that is not to be found. */
+function sourceOf({ rows }: Pick<Pattern, 'rows'>, written: WrittenRow, as: number): WrittenRow | null {
+	const { like, numbers, items, from } = written;
+	if (like === null) return written;
+	const n = like.length === 1 ? like[0] : like[numbers.indexOf(as)];
+	const model = rows.findLast(
+		(row) => row.from < from && row.numbers.includes(n) && row.items.length === items.length
+	);
+	return model ? sourceOf({ rows }, model, n) : null;
+}
 
 /** A word at the edge of what changed: how it is written, what it works, and how often in each size. */
 interface Edge {
@@ -131,11 +148,11 @@ function ownersOf(step: Step, written: WrittenRow): number[] | null {
 	for (const piece of piecesIn(step)) {
 		const { item, within } = piece;
 		if (isCalled && within?.panel?.written.items !== written.items) continue;
-		const at = written.items.findIndex(
-			(one) =>
-				one === (isCalled ? item : (within ?? item)) ||
-				(item.from >= one.from && item.to <= one.to && !within)
-		);
+		const itself = written.items.indexOf(isCalled ? item : (within ?? item));
+		const at =
+			itself >= 0 || within
+				? itself
+				: written.items.findIndex((one) => item.from >= one.from && item.to <= one.to);
 		if (at < 0) return null;
 		// A row of a panel is one unit where it is called.
 		if (!isCalled && within) {

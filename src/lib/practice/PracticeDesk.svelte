@@ -65,12 +65,14 @@
 			{#if awake && outbox.state === 'away'}<span class="flex items-center gap-1 text-sm" role="status"
 					><Icon name="cloud-off" size={18} /> kept here</span
 				>{/if}
-			<button
-				type="button"
-				class="head-button"
-				onclick={() => (handsOpen = true)}
-				aria-label="My hands, words and print"><Icon name="hand" size={22} /></button
-			>
+			{#if awake && hands.chosen}
+				<button
+					type="button"
+					class="head-button"
+					onclick={() => (handsOpen = true)}
+					aria-label="My hands, words and print"><Icon name="hand" size={22} /></button
+				>
+			{/if}
 		</header>
 
 		{#if awake && !hands.chosen}

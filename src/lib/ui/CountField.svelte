@@ -43,7 +43,8 @@
 		return number !== null && number >= least && number <= most && isExact(number);
 	};
 	/** it has no more places than are taken */
-	const isExact = (number: number) => Math.abs(number * 10 ** places - Math.round(number * 10 ** places)) < 1e-6;
+	const isExact = (number: number) =>
+		Math.abs(number * 10 ** places - Math.round(number * 10 ** places)) < 1e-6;
 	const wrong = $derived(typed !== null && !good(typed));
 	const stays = $derived(value ?? placeholder);
 	const wanted = $derived(
