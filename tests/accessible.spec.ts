@@ -290,7 +290,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await guess(pond);
 	},
 	'Stage, with phones': async (pond) => {
-		await demo(pond, '/stage');
+		await demo(pond, '/stage', 'copy');
 		await pond.page.keyboard.press('j');
 		await pond.page.getByTestId('following').waitFor();
 	},
@@ -352,10 +352,13 @@ async function guess({ page }: Pond): Promise<void> {
 	await page.getByRole('heading', { name: /^(?:Right|Not yet)$/ }).waitFor();
 }
 
-/** The demo lesson, opened to a phone. */
+/** A lesson like the demo’s, opened to a phone: a stage of the demo’s own would go to where the class is. */
 async function follow(pond: Pond): Promise<void> {
-	const address = await pond.demoLesson();
-	const opened = await pond.page.request.post(`/api${address}/following`, {
+	const lessonId = crypto.randomUUID();
+	await pond.page.request.post(`/api${await pond.demoLesson()}/copies`, {
+		data: { lessonId, title: 'Followed' }
+	});
+	const opened = await pond.page.request.post(`/api/lessons/${lessonId}/following`, {
 		data: { followingId: crypto.randomUUID(), leader: crypto.randomUUID(), moment: MOMENT }
 	});
 	await pond.go(`/follow/${((await opened.json()) as { code: string }).code}`);

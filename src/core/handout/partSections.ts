@@ -9,6 +9,7 @@ import { ropesOf } from '../teaching/ropes';
 import { tensionOf } from '../teaching/tension';
 import { repeatsOf } from '../teaching/repeats';
 import { showingOf, sidesOf, type Showing } from '../teaching/showing';
+import { textFor } from '../lesson/forHands';
 import { howMade, slipIn } from '../lesson/slip';
 import type { SlipId } from '../lesson/slipName';
 import { counted, inWords } from '../naming/numbers';
@@ -19,7 +20,8 @@ import { rowsIn } from './swatchBlocks';
 
 /** The section of a part; `null` where it has nothing to carry home. */
 export function partSection(lesson: Lesson, part: Part, voice: Voice): Section | null {
-	const text: Block[] = part.text ? [{ kind: 'text', text: part.text }] : [];
+	const told = textFor(part.text ?? '', voice);
+	const text: Block[] = told ? [{ kind: 'text', text: told }] : [];
 	const blocks = [...text, ...blocksOf(lesson, part, voice)];
 	return blocks.length > 0 ? { id: part.id, title: part.title, blocks } : null;
 }

@@ -35,7 +35,7 @@ const standings = (learners: readonly Practiser[], now: number) =>
 /** Lines of what does not sit that a teacher takes in at a glance. */
 const MOST_LINES = 6;
 
-/** What sits in a class and what does not; crosses that learners went on to by themselves come last. */
+/** What sits in a class and what does not; crosses that it practises no more come last. */
 export function classStanding(
 	{ crossings }: { readonly crossings: readonly string[] },
 	learners: readonly Practiser[],

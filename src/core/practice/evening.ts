@@ -1,5 +1,4 @@
 import { readKnown } from '../naming/known';
-import { otherLean, purled, wider, type Step } from '../planning/nextStep';
 import { USUAL_RULES } from '../rules';
 import type { Medium } from '../technique/medium';
 import { freeLimit, type Level } from '../ways/cautions';
@@ -12,6 +11,8 @@ export interface PracticeSet {
 	readonly crossings: readonly string[];
 	readonly medium: Medium;
 	readonly level: Level;
+	/** the class has seen them made without a cable needle */
+	readonly free?: boolean;
 }
 
 /** Things asked in an evening, so that it takes some five minutes, and how many of them may be new (rules of thumb). */
@@ -21,14 +22,11 @@ const MOST_NEW = 4;
 const HALF_DAY_MS = 12 * 3_600_000;
 /** A cross sits when so much of what is asked of it does: one stubborn question holds nobody back (a rule of thumb). */
 const ENOUGH_SITS = 0.8;
-/** Changes beyond what the teacher gave that a learner goes on to by herself. */
-const MOST_CHANGES = 6;
 
-/** A cross that is practised, and why, where the teacher did not give it. */
+/** A cross that is practised. */
 export interface Practising {
 	readonly of: string;
-	readonly because: string | null;
-	/** it sits, and hands are ready to make it without a cable needle */
+	/** it sits, and hands that have seen it made without a cable needle are ready to make it so */
 	readonly free: boolean;
 }
 
@@ -40,8 +38,8 @@ export interface Evening {
 }
 
 /**
- * What to practise this evening: what is about to be forgotten first, then a few things that are new. Crosses change in one
- * thing at a time, and only when those before sit (a rule of teaching).
+ * What to practise this evening: what is about to be forgotten first, then a few things that are new. Nobody is asked for a
+ * cross, or for a method, that her class has not seen (a rule of teaching).
  *
  * @param kinds those that can be asked of a cross
  */
@@ -80,28 +78,16 @@ export function crossSits(of: string, standing: readonly Standing[], kinds: read
 	return kinds.length > 0 && sits.length >= ENOUGH_SITS * kinds.length;
 }
 
-/** What the teacher gave, and, once all of it sits, one change after another. */
-function practisingOf(
-	{ crossings, medium, level }: PracticeSet,
+/** What the teacher gave. */
+const practisingOf = (
+	{ crossings, medium, level, free = false }: PracticeSet,
 	standing: readonly Standing[],
 	kinds: (of: string) => readonly Kind[]
-): Practising[] {
-	const sits = (of: string) => crossSits(of, standing, kinds(of));
-	const entry = (of: string, because: string | null): Practising => ({
-		...{ of, because },
-		free: medium === 'hand' && sits(of) && isFree(of, level)
-	});
-	const all = crossings.map((of) => entry(of, null));
-	for (let changes = 0; changes < MOST_CHANGES && all.every(({ of }) => sits(of)); changes++) {
-		const change = nextChange(
-			all.map(({ of }) => of),
-			medium
-		);
-		if (!change) break;
-		all.push(entry(change.name, change.because));
-	}
-	return all;
-}
+): Practising[] =>
+	crossings.map((of) => ({
+		of,
+		free: free && medium === 'hand' && crossSits(of, standing, kinds(of)) && isFree(of, level)
+	}));
 
 /** Whether a cross is narrow enough to be made without a cable needle by these hands, and has a way to be. */
 function isFree(of: string, level: Level): boolean {
@@ -111,18 +97,5 @@ function isFree(of: string, level: Level): boolean {
 	return (
 		crossing.stitches <= freeLimit({ level, yarn: 'plain', rules: USUAL_RULES }) &&
 		scriptsOf(crossing, true).length > 0
-	);
-}
-
-/** One change from crosses that sit: the other lean, the same one purled, or a stitch wider. */
-export function nextChange(names: readonly string[], medium: Medium): Step | null {
-	const all = names.flatMap((name) => {
-		const known = readKnown(name, { medium });
-		return known.ok ? [{ name, crossing: known.value.readings[0].crossing }] : [];
-	});
-	return (
-		otherLean(all, all, medium) ??
-		(medium === 'hand' ? purled(all, all, medium) : null) ??
-		wider(all, all, medium)
 	);
 }

@@ -50,15 +50,17 @@ export const MAKERS: Readonly<Record<Kind, (subject: Subject, chance: Chance) =>
 	},
 	script(subject, chance) {
 		const { of, crossing, played, medium, free } = subject;
-		const scripts = medium === 'hand' ? scriptsOf(played, free) : [];
+		const held = medium === 'hand' && !free ? scriptsOf(played, false) : [];
+		const scripts = medium === 'hand' && held.length === 0 ? scriptsOf(played, true) : held;
 		if (scripts.length === 0) return null;
+		const isFree = held.length === 0;
 		const moves = chance.of(scripts);
 		const inOrder = moves.map((_, i) => i);
 		let shuffled = inOrder;
 		for (let tries = 0; tries < SHUFFLES && shuffled.every((at, i) => at === i); tries++)
 			shuffled = chance.shuffled(inOrder);
 		return {
-			ask: `${of}${free ? ', without a cable needle' : ''}: put the movements in order.`,
+			ask: `${of}${isFree ? ', without a cable needle' : ''}: put the movements in order.`,
 			given: { crossing, moves: shuffled.map((at) => moves[at]), ...whose(subject) },
 			answer: inOrder.map((at) => shuffled.indexOf(at))
 		};

@@ -18,11 +18,11 @@ const isLearned = ({ do: does }: Move): boolean => does !== 'yarn' && does !== '
 /**
  * The scripts of the known ways of a crossing that give it without yarn moves, and of which each move is needed.
  *
- * @param free those without a cable needle, or those with one; both where nothing is said
+ * @param free those without a cable needle, or those with one
  */
-export const scriptsOf = (crossing: Crossing, free?: boolean): readonly (readonly Move[])[] =>
+export const scriptsOf = (crossing: Crossing, free: boolean): readonly (readonly Move[])[] =>
 	knownWays(crossing)
-		.filter(({ agrees, needles }) => agrees && (free === undefined || free === (needles === 0)))
+		.filter(({ agrees, needles }) => agrees && free === (needles === 0))
 		.map(({ moves }) => moves.filter(isLearned))
 		.filter((moves) => moves.length > 1 && gives(crossing, moves))
 		.filter((moves) =>

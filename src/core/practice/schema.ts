@@ -33,7 +33,9 @@ const about = {
 	crossings: z.array(name).check(z.minLength(1), z.maxLength(MOST_CROSSINGS)),
 	medium: z.enum(MEDIA),
 	level: levelShape,
-	terms: z.enum(['us', 'uk'])
+	terms: z.enum(['us', 'uk']),
+	/** the class has seen crosses made without a cable needle: it is asked for those too, once they sit */
+	free: z.optional(z.boolean())
 };
 
 /** What a class of learners practises. */

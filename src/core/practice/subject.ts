@@ -15,7 +15,7 @@ export interface Learner {
 	readonly medium: Medium;
 	readonly hands: Hands;
 	readonly terms: 'us' | 'uk';
-	/** movements are asked for without a cable needle, or only with one; both where nothing is said */
+	/** movements are asked for without a cable needle; else with one, where the cross can be made so */
 	readonly free?: boolean;
 }
 

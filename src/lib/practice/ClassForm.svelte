@@ -19,6 +19,7 @@
 	let names = $state(untrack(() => about.crossings.join('\n')));
 	let medium = $state<Medium>(untrack(() => about.medium));
 	let level = $state<Level>(untrack(() => about.level));
+	let free = $state(untrack(() => about.free ?? false));
 
 	const crossings = $derived([
 		...new Set(
@@ -49,7 +50,10 @@
 		event.preventDefault();
 		tried = true;
 		if (missing || unread.length > 0) return;
-		onkeep({ title: title.trim(), crossings, medium, level, terms: about.terms });
+		onkeep({
+			...{ title: title.trim(), crossings, medium, level, terms: about.terms },
+			...(free && medium === 'hand' ? { free } : {})
+		});
 	}
 </script>
 
@@ -76,6 +80,12 @@
 			onchoose={(to) => (level = to)}
 		/>
 	</p>
+	{#if medium === 'hand'}
+		<label class="flex min-h-11 items-center gap-3">
+			<input type="checkbox" class="checkbox" bind:checked={free} />
+			The class has seen them made without a cable needle too
+		</label>
+	{/if}
 	<p role="alert" class="text-error empty:hidden">{(tried && missing) || unread.at(0) || trouble || ''}</p>
 	<button class="btn min-h-13 justify-center text-lg btn-primary">Keep</button>
 </form>

@@ -14,10 +14,9 @@
 </script>
 
 <ul class="mt-2 grid gap-3">
-	{#each practising as { of: name, because, free } (name)}
+	{#each practising as { of: name, free } (name)}
 		<li class="rounded-2xl border border-hairline bg-base-100 p-3">
 			<h3 class="text-lg">{name}</h3>
-			{#if because}<p class="text-sm text-quiet">{because}</p>{/if}
 			{#if free}<p class="text-sm text-quiet">
 					It sits: its movements are asked without a cable needle.
 				</p>{/if}
