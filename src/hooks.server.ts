@@ -102,8 +102,8 @@ const adds = ({ request, route: { id } }: RequestEvent): boolean =>
 	request.method === 'POST' && id !== null && /^\/api\/(?!.*\/removed$)|^\/account\/archive$/.test(id);
 
 async function shown(event: RequestEvent, resolve: Parameters<Handle>[0]['resolve']): Promise<Response> {
-	const evening = event.locals.teacher?.settings.theme === 'evening';
-	const rendered = await resolve(event, evening ? { transformPageChunk: byEvening } : undefined);
+	const theme = event.locals.teacher?.settings.theme ?? 'system';
+	const rendered = await resolve(event, theme === 'day' ? undefined : { transformPageChunk: inLight(theme) });
 	return event.locals.need ? inNeed(event.locals.need, event.route.id) : rendered;
 }
 
@@ -130,8 +130,14 @@ const toSignIn = (location: string) =>
 		{ status: 303, headers: { location, 'content-type': 'text/html; charset=utf-8' } }
 	);
 
-/** The page comes in the evening theme from its first byte on. */
-const byEvening = ({ html }: { html: string }) => html.replace('data-theme="day"', 'data-theme="evening"');
+/** The page comes in its theme from its first byte on, or asks the device for it before anything is drawn. */
+const inLight =
+	(theme: 'system' | 'evening') =>
+	({ html }: { html: string }) =>
+		html.replace(
+			'<html lang="en" data-theme="day"',
+			`<html lang="en" data-theme="${theme === 'system' ? 'day" data-light="system' : theme}"`
+		);
 
 /** Nothing of the inside reaches the page: the log has it, under the id that the page shows. */
 export const handleError: HandleServerError = ({ error, event, status, message }) => {

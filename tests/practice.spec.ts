@@ -103,6 +103,8 @@ test('a class is made, a link handed out, an evening practised by keys and witho
 	const again = (await page.getByText(/\/practice\/[\w-]{22}$/).textContent())!.trim();
 	expect(again).not.toBe(address);
 	await stranger.goto(again);
+	await awake(stranger);
+	await byKeyboard(stranger).press(stranger.getByRole('button', { name: 'Start practice' }));
 	await expect(stranger.getByText('name: fresh').or(stranger.getByText('name: fading'))).toBeVisible();
 	await closed.close();
 	await byKeyboard(page).press(page.getByRole('button', { name: 'Back to the class' }));

@@ -85,7 +85,7 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	await pond.open(`${new URL(lesson).pathname}/stage`);
 	const show = page.getByRole('heading', { level: 1, name: /^Show C4B/ });
 	await pond.toPart(/^Show C4B/);
-	await expect(page.getByText('left hands: Uta')).toBeVisible();
+	await expect(page.getByText('left hands: 1', { exact: true })).toBeVisible();
 	await expect(page.getByTestId('detail')).not.toBeEmpty();
 	await page.keyboard.press('t');
 	await page.keyboard.press('h');

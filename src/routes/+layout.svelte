@@ -10,6 +10,7 @@
 	import SaveState from '$lib/ui/SaveState.svelte';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import { awaitAway, waitForInstall } from '$lib/client/device.svelte';
+	import { lightOf } from '$lib/ui/light';
 	import { ownLocale } from '$lib/ui/locale';
 	import { outbox } from '$lib/client/outbox.svelte';
 	import { OpenSettings, setSettings } from '$lib/client/settings.svelte';
@@ -44,7 +45,7 @@
 	/** paper is white whatever the evening is */
 	let onPaper = $state(false);
 	$effect(() => {
-		document.documentElement.dataset.theme = onPaper ? 'day' : settings.value.theme;
+		document.documentElement.dataset.theme = onPaper ? 'day' : lightOf(settings.value);
 	});
 	const search = () => {
 		words = '';

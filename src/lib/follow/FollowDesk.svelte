@@ -10,6 +10,7 @@
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 	import { useKeys } from '$lib/ui/keys.svelte';
+	import { lightOf } from '$lib/ui/light';
 	import { daySaid } from '$lib/ui/locale';
 	import { localMinute } from '$lib/client/localMinute';
 	import type { FollowPage } from '$lib/wire/follow';
@@ -80,7 +81,7 @@
 
 <svelte:head><title>{data.lesson.title} · Pond Loop</title></svelte:head>
 
-<div class="bg-base-200 text-base-content" data-theme={hands.value.theme}>
+<div class="bg-base-200 text-base-content" data-theme={lightOf(hands.value)}>
 	{#if sheetOpen}
 		{#await import('./FollowSheet.svelte') then { default: FollowSheet }}
 			<FollowSheet {data} {hands} onclose={() => (sheetOpen = false)} />

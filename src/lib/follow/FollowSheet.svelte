@@ -20,7 +20,7 @@
 
 <svelte:head><link rel="stylesheet" href={asset('/print/a4.css')} /></svelte:head>
 
-<div class="min-h-dvh bg-base-200 p-3 sm:p-6 print:p-0" data-theme="day">
+<div class="min-h-dvh bg-base-200 p-3 sm:p-6 print:bg-white print:p-0">
 	<p class="mx-auto mb-3 flex max-w-[210mm] flex-wrap gap-2 print:hidden">
 		<button type="button" class="btn btn-outline" onclick={onclose}>Back to the lesson</button>
 		<button type="button" class="btn btn-outline" onclick={() => window.print()}>Print it</button>

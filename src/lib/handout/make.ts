@@ -76,7 +76,12 @@ export async function made(matter: Matter): Promise<Result<MadeFile>> {
 		onSection(all);
 		files.push({
 			path,
-			name: fileNameOf(lesson.title, variantName(differing(options, variants[0])), as),
+			// Whose it is stands on each, the first as well.
+			name: fileNameOf(
+				lesson.title,
+				variantName({ ...differing(options, variants[0]), learner: options.learner }),
+				as
+			),
 			type: TYPES[as]
 		});
 	}

@@ -10,6 +10,7 @@
 	import { OwnHands } from '$lib/follow/ownHands.svelte';
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
+	import { lightOf } from '$lib/ui/light';
 	import { daySaid } from '$lib/ui/locale';
 	import type { PracticePage } from '$lib/wire/practice';
 	import AnswerShown from './AnswerShown.svelte';
@@ -55,7 +56,7 @@
 
 <svelte:head><title>Practice · Pond Loop</title></svelte:head>
 
-<div class="min-h-dvh bg-base-200 text-base-content" data-theme={hands.value.theme}>
+<div class="min-h-dvh bg-base-200 text-base-content" data-theme={lightOf(hands.value)}>
 	<div class="mx-auto max-w-2xl px-4 pt-4 pb-12">
 		<header class="flex items-center gap-3">
 			<div class="min-w-0 flex-1">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { asset, resolve } from '$app/paths';
+	import { counted } from '$core/naming/numbers';
 	import { onMount, untrack } from 'svelte';
 	import Icon from '$lib/ui/Icon.svelte';
 	import { HANDOUT_FILES, type Asked, type HandoutFile } from '$core/handout/asked';
@@ -22,10 +23,13 @@
 	const choices = untrack(() => {
 		const { hand, keep, yarnHand, terms, units } = settings.value;
 		const paper = units === 'cm' ? ('a4' as const) : ('letter' as const);
-		return new SheetChoices(data.id, data.lesson, { hand, keep, yarnHand, terms, paper, by: data.by });
+		const whose = { hand, keep, yarnHand, terms, paper, by: data.by };
+		return new SheetChoices(data.id, data.lesson, { ...whose, compact: true });
 	});
 	const jobs = untrack(() => new SheetJobs(data.id, data.jobs));
 	let ready = $state(false);
+	/** how many the sheet takes on paper; nothing is known before it is drawn */
+	let pages = $state<number | null>(null);
 	let looking = $state.raw<Job | null>(null);
 	let as = $state<HandoutFile>('pdf');
 	const paper = $derived(choices.options.paper ?? 'a4');
@@ -88,7 +92,7 @@
 	<SheetJobList list={of(at)} {label} {jobs} onlook={(job) => (looking = job)} />
 {/snippet}
 
-<div class="desk" data-theme="day">
+<div class="desk">
 	<div class="choices">
 		<a class="btn" href={resolve('/lessons/[id]', { id: data.id })}>Back to the lesson</a>
 		{#await import('$lib/lesson/BeforeGoing.svelte') then { default: BeforeGoing }}
@@ -111,6 +115,9 @@
 					<Icon name="printer" size={18} /> Print it <kbd class="kbd">P</kbd>
 				</button>
 			</div>
+			<p class="mt-2 text-quiet" role="status" data-testid="pages">
+				{pages === null ? 'Pages are counted …' : `About ${counted(pages, 'page')} as it is chosen here.`}
+			</p>
 			<div class="mt-3 flex flex-wrap items-center gap-2">
 				<label class="sr-only" for="as">Kind of file</label>
 				<select id="as" class="select w-auto!" bind:value={as}>
@@ -185,7 +192,7 @@
 	{#await import('./SheetReads.svelte')}
 		<p class="p-8" role="status">Drawing the sheet …</p>
 	{:then { default: SheetReads }}
-		<SheetReads lesson={data.lesson} options={choices.chosen} />
+		<SheetReads lesson={data.lesson} options={choices.chosen} onpages={(count) => (pages = count)} />
 	{/await}
 </div>
 

@@ -4,18 +4,24 @@
 	import type { Lesson } from '$core/lesson/lesson';
 	import { byline, sectionHtml } from '$lib/handout/blocks';
 	import { blockRules, printOf } from '$lib/handout/look';
+	import { pagesOf } from './pages';
 
 	/** The sheet as it reads, drawn anew with every choice; this is what is printed from the page. */
 	let {
 		lesson,
 		options,
-		srcOf = (src) => src
+		srcOf = (src) => src,
+		onpages
 	}: {
 		lesson: Lesson;
 		options: HandoutOptions;
 		/** where a picture of its texts is found */
 		srcOf?: (src: string) => string;
+		/** is told how many pages it has on paper, whenever that is other */
+		onpages?: (pages: number) => void;
 	} = $props();
+
+	let article = $state<HTMLElement>();
 
 	const handout = $derived(handoutOf(lesson, options));
 	const html = $derived.by(() => {
@@ -37,9 +43,25 @@
 			document.adoptedStyleSheets = document.adoptedStyleSheets.filter((other) => other !== sheet);
 		};
 	});
+
+	$effect(() => {
+		void html;
+		if (!onpages || !article) return;
+		const [seen, { paper }] = [article, handout];
+		// Letters are as wide as their fonts are, once those are here.
+		let isNews = true;
+		void document.fonts.ready.then(() => isNews && onpages(pagesOf(seen, paper)));
+		return () => (isNews = false);
+	});
 </script>
 
-<article class="paper {handout.paper}" class:large={handout.large} class:compact={handout.compact}>
+<article
+	bind:this={article}
+	class="paper {handout.paper}"
+	data-theme="day"
+	class:large={handout.large}
+	class:compact={handout.compact}
+>
 	<header>
 		<h1>{handout.title}</h1>
 		{#if byline(handout)}<p>{byline(handout)}</p>{/if}
@@ -67,8 +89,13 @@
 	.paper.large {
 		font-size: 1.45rem;
 	}
+	/* Paper that glares at nobody. */
+	:global([data-theme='evening']) .paper {
+		filter: brightness(0.84);
+	}
 	@media print {
 		.paper {
+			filter: none;
 			max-width: none;
 			padding: 0;
 		}

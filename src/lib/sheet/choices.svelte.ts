@@ -59,11 +59,11 @@ export class SheetChoices {
 			.map((name) => name.trim().slice(0, 80))
 			.filter(Boolean)
 	);
-	/** all sheets of one go: this one, its variants, one for each learner */
+	/** all sheets of one go: one for each learner, or this one where nobody is named, and its variants */
 	readonly all: readonly HandoutOptions[] = $derived.by(() => {
 		const others = this.variants.map((id): HandoutOptions => ({ ...this.chosen, ...this.#variant(id) }));
 		const each = this.names.map((learner): HandoutOptions => ({ ...this.chosen, learner }));
-		return [this.chosen, ...others, ...each].slice(0, MOST_VARIANTS);
+		return [...(each.length > 0 ? each : [this.chosen]), ...others].slice(0, MOST_VARIANTS);
 	});
 	/** one for each of those on the class list, in her hands, words and print */
 	readonly ofClass: readonly HandoutOptions[] = $derived.by(() =>

@@ -2,6 +2,7 @@
 	import { counted } from '$core/naming/numbers';
 	import { clothFace } from '$lib/drawing/face';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { lightOf } from '$lib/ui/light';
 	import type { Face } from '$lib/drawing/face';
 	import ClothDesk from './ClothDesk.svelte';
 	import type { ClothView } from './clothView.svelte';
@@ -59,7 +60,7 @@
 			lit={look.lit}
 			{found}
 			strand={look.strand}
-			theme={settings.value.theme}
+			theme={lightOf(settings.value)}
 			{alt}
 			onchoose={(spot) => look.choose(spot)}
 			onlight={(spot) => (look.lit = spot)}

@@ -64,6 +64,7 @@
 			field: 'theme',
 			legend: 'Light',
 			choices: [
+				{ value: 'system', label: 'As this device' },
 				{ value: 'day', label: 'Day' },
 				{ value: 'evening', label: 'Evening' }
 			]

@@ -12,7 +12,8 @@ export const SETTINGS = '/api/settings';
 
 /** What a teacher has set: whose hands and words, how the page looks, and for whom the Bench gives advice. */
 export interface Settings extends Voice {
-	readonly theme: 'day' | 'evening';
+	/** as the device is set where it is `system` */
+	readonly theme: 'system' | 'day' | 'evening';
 	readonly level: Level;
 	readonly yarn: Yarn;
 	/** size of the working needles, in millimetres */
@@ -34,7 +35,7 @@ export const DEFAULT_SETTINGS: Settings = {
 	yarnHand: 'right',
 	terms: 'us',
 	units: 'cm',
-	theme: 'day',
+	theme: 'system',
 	level: 'improver',
 	yarn: 'plain',
 	needleMm: 4,
@@ -52,7 +53,7 @@ export const settingsShape = z.strictObject({
 	yarnHand: z.enum(['right', 'left']),
 	terms: z.enum(['us', 'uk']),
 	units: z.enum(['cm', 'in']),
-	theme: z.enum(['day', 'evening']),
+	theme: z.enum(['system', 'day', 'evening']),
 	level: z.enum(LEVELS),
 	yarn: z.enum(YARNS),
 	needleMm: z.number().check(z.minimum(1), z.maximum(25)),
