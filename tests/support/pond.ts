@@ -179,7 +179,7 @@ export class Pond {
 	async addressOf(list: '/lessons' | '/swatches', title: string): Promise<string> {
 		const page = await (await this.page.request.get(`${list}?most=1000`)).text();
 		// What a page is told beside what it shows has titles as well.
-		const [shown] = page.split('<script');
+		const [shown] = page.slice(page.indexOf('<body')).split('<script');
 		const at = shown.lastIndexOf(title);
 		expect(at, `“${title}” is in ${list}`).toBeGreaterThan(0);
 		return [...shown.slice(0, at).matchAll(new RegExp(`${list}/[0-9a-f-]{36}`, 'g'))].at(-1)![0];

@@ -21,3 +21,20 @@ it('a key is what to look at, what is read, and what crosses nothing', () => {
 	expect(labels(look)).toEqual(['C4B', 'C6F', 'Otter']);
 	expect(labels(none)).toEqual(['MB', 'k2tog', 'MC']);
 });
+
+it('words of a key are no crosses, though they speak of needles and slips', () => {
+	const words = [
+		'cn: cable needle',
+		'cn = cable needle, to hold stitches',
+		'dpn: double-pointed needle',
+		'sl: slip',
+		'sl: slip stitch purlwise',
+		'ssk: slip, slip, knit',
+		'pm: place marker'
+	];
+	const { look, read, none } = keyGroups(
+		readKey([...words, 'Otter: skip st, knit next, k skipped st'].join('\n'))
+	);
+	expect(none.map(({ text }) => text)).toEqual(words);
+	expect([...look, ...read].map(({ label }) => label)).toEqual(['Otter']);
+});

@@ -22,11 +22,21 @@ export function keyGroups(lines: readonly KeyLine[]): KeyGroups {
 }
 
 const BOBBLE = /\b(?:in|into)\b.*\bst(?:itch)?\b|\bturn\b/i;
+const COUNTED =
+	/\d|\b(?:one|two|three|four|five|six|first|second|third|fourth|last|next|skipped|them|those|held)\b/i;
+const WAITS =
+	/\b(?:cn\d*|dpn|needle|to|onto|hold|held|keep|leave|skip|miss|front|back|behind|second|third|\dnd|\drd)\b|c\.\s?n\./i;
 
-/** A name that no school knows, whose words hold nothing on a needle. */
+/**
+ * A name that no school knows, whose words hold nothing on a needle: what crosses says how many stitches, and where some of
+ * them wait. `cn: cable needle` and `sl: slip stitch purlwise` are words of the key.
+ */
 function crossesNothing({ label, definition }: KeyLine): boolean {
 	if (phraseOf(label).ok) return false;
 	return (
-		!isSentence(definition) || (BOBBLE.test(definition) && !/\b(?:cn|cable needle|dpn)\b/i.test(definition))
+		!isSentence(definition) ||
+		!COUNTED.test(definition) ||
+		!WAITS.test(definition) ||
+		(BOBBLE.test(definition) && !/\b(?:cn|cable needle|dpn)\b/i.test(definition))
 	);
 }

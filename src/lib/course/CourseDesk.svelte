@@ -80,8 +80,14 @@
 	let free = $state('');
 	function leaveOut() {
 		if (!free) return void (open.trouble = 'Choose the day on which there is no class.');
-		void open.change({ without: [...new Set([...without, free])].sort() });
+		void setWithout([...new Set([...without, free])].sort());
 		free = '';
+	}
+	/** Days without class: the lessons behind them move at once, where they have days. */
+	async function setWithout(days: string[]) {
+		await open.change({ without: days });
+		const first = open.lessons.at(0)?.starts;
+		if (first) await open.setDates(first.slice(0, 16));
 	}
 
 	let jobs = $state.raw<SheetJobs | null>(null);
@@ -234,7 +240,7 @@
 								<button
 									type="button"
 									class="btn"
-									onclick={() => open.change({ without: without.filter((one) => one !== day) })}
+									onclick={() => setWithout(without.filter((one) => one !== day))}
 									>{daySaid(`${day}T00:00`, settings.locale)}
 									<Icon name="x" size={18} /><span class="sr-only">has class after all</span></button
 								>

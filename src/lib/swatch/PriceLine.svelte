@@ -12,7 +12,7 @@
 </script>
 
 {#if said}
-	<p class="flex w-full flex-wrap items-center gap-x-4 gap-y-1 border-l-4 border-accent pl-3" role="status">
+	<p class="flex flex-wrap items-center gap-x-4 gap-y-1" role="status">
 		<span>Row {mistake.row}, {mistake.name}. {said}</span>
 		<button type="button" class="btn btn-sm" onclick={onmend}>Mend it</button>
 	</p>

@@ -65,7 +65,10 @@
 	const look = new ClothView(open, {
 		mirrored: () => mirrorsFabric(handsAt(settings.value, open.card.medium ?? 'hand')),
 		show: (step) => cloth?.show(step),
-		onchoose: () => (panel = look.charted ? 'signs' : 'here'),
+		onchoose: () => {
+			found = null;
+			panel = look.charted ? 'signs' : 'here';
+		},
 		oncharted: (charted) => (panel = charted ? 'signs' : panel === 'signs' ? 'here' : panel)
 	});
 	const working = $derived(open.working);
@@ -105,8 +108,9 @@
 		editor?.mark({ from: problem.from, to: problem.to }, true);
 		told = problem.message;
 		found = problem;
+		panel = 'here';
 	}
-	/** the finding that was gone to, where the knitting is past it */
+	/** the finding that was gone to, until something else is chosen */
 	let found = $state.raw<Problem | null>(null);
 	const likely = $derived(found && working ? mistakeOf(working, found, open.done) : null);
 	/** what was gone to last, for those who do not see it */
@@ -201,15 +205,6 @@
 			/>
 		{/if}
 		<FindingsBar {findings} onnext={nextFinding} />
-		{#if likely}
-			{#await import('./PriceLine.svelte') then { default: PriceLine }}
-				<PriceLine
-					mistake={likely}
-					now={open.now?.n ?? open.done}
-					onmend={() => (wrong = { mistake: likely })}
-				/>
-			{/await}
-		{/if}
 		<p class="text-quiet">{about}</p>
 	</header>
 
@@ -249,6 +244,21 @@
 					<SignsPanel {open} {look} />
 				{/await}
 			{:else if panel === 'here'}
+				{#if found}
+					<section class="mb-5 grid gap-2 border-l-4 border-accent pl-3" aria-labelledby="found">
+						<h2 id="found" class="text-lg">To look at</h2>
+						<p>{found.message}</p>
+						{#if likely}
+							{#await import('./PriceLine.svelte') then { default: PriceLine }}
+								<PriceLine
+									mistake={likely}
+									now={open.now?.n ?? open.done}
+									onmend={() => (wrong = { mistake: likely })}
+								/>
+							{/await}
+						{/if}
+					</section>
+				{/if}
 				{#if look.chosen}
 					{@const { chosen } = look}
 					{#await import('./HerePanel.svelte') then { default: HerePanel }}
