@@ -356,6 +356,13 @@
 			display: none;
 		}
 	}
+	/* A low window, or words made large, scrolls: nothing is out of reach. */
+	@media (max-height: 35rem) {
+		.stage {
+			overflow-y: auto;
+			grid-template-rows: auto minmax(14rem, 1fr) auto auto auto;
+		}
+	}
 	.stage :focus-visible {
 		outline-color: var(--color-primary);
 	}

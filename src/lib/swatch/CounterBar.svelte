@@ -28,6 +28,8 @@
 	const settings = getSettings();
 	let aloud = $state(false);
 	let setting = $state(false);
+	/** on a narrow page, what is rarely pressed is shown */
+	let more = $state(false);
 	let row = $state(0);
 	const now = $derived(open.now);
 	const rounds = $derived(open.working?.pattern.rounds ?? false);
@@ -107,65 +109,70 @@
 			</p>
 		{/if}
 	</div>
-	<div class="relative mt-2 flex items-center gap-x-1 overflow-x-auto px-3 pt-1 pb-2 text-sm sm:px-5">
+	<div class="relative mt-2 flex flex-wrap items-center gap-x-1 px-3 pt-1 pb-2 text-sm sm:px-5">
 		<button type="button" class="small" onclick={() => count(-1)} disabled={open.done === 0}>
 			<Icon name="minus" size={16} /> One back
 		</button>
-		{#if setting}
-			<form class="flex items-center gap-2" onsubmit={set}>
-				<label class="flex items-center gap-2"
-					>Next is row
-					<input
-						class="number"
-						type="number"
-						min="1"
-						max="100000"
-						bind:value={row}
-						{@attach (field) => field.focus()}
-					/>
-				</label>
-				<button class="small">Set</button>
-				<button type="button" class="small" onclick={() => (setting = false)}>Leave it</button>
-			</form>
-		{:else}
-			<button type="button" class="small" onclick={() => ((row = open.done + 1), (setting = true))}
-				>Set the row</button
-			>
-			<button type="button" class="small" onclick={onlost}>I have lost my place</button>
-			<button type="button" class="small" onclick={onwrong}>Something looks wrong</button>
-		{/if}
-		<button type="button" class="small" aria-pressed={aloud} onclick={() => (aloud = !aloud)}
-			>{aloud ? 'Counting aloud' : 'Count aloud'}</button
+		<button type="button" class="small fold" aria-expanded={more} onclick={() => (more = !more)}
+			>{more ? 'Less' : 'More'}</button
 		>
-		<span class="ml-auto flex items-center gap-1.5">
-			<label class="flex items-center gap-2">
-				<span class="sr-only">Which counter</span>
-				<select
-					class="number w-auto! max-w-44"
-					value={open.counter}
-					onchange={(event) => (open.counter = event.currentTarget.value)}
+		<span class="ml-auto px-1.5 whitespace-nowrap opacity-90 sm:order-last sm:ml-0" data-testid="done"
+			>{open.done} {open.done === 1 ? 'row' : 'rows'} done</span
+		>
+		<div class="others" class:more>
+			{#if setting}
+				<form class="flex items-center gap-2" onsubmit={set}>
+					<label class="flex items-center gap-2"
+						>Next is row
+						<input
+							class="number"
+							type="number"
+							min="1"
+							max="100000"
+							bind:value={row}
+							{@attach (field) => field.focus()}
+						/>
+					</label>
+					<button class="small">Set</button>
+					<button type="button" class="small" onclick={() => (setting = false)}>Leave it</button>
+				</form>
+			{:else}
+				<button type="button" class="small" onclick={() => ((row = open.done + 1), (setting = true))}
+					>Set the row</button
 				>
-					{#each counters as { id, name } (id)}<option value={id}>{name}</option>{/each}
-				</select>
-			</label>
-			{#if counters.length > 1}
-				<label>
-					<span class="sr-only">Name of the counter</span>
-					<input
-						class="number w-32!"
-						value={counters.find(({ id }) => id === open.counter)?.name}
-						maxlength="60"
-						onchange={(event) => rename(event.currentTarget.value.trim() || 'Rows')}
-					/>
-				</label>
+				<button type="button" class="small" onclick={onlost}>I have lost my place</button>
+				<button type="button" class="small" onclick={onwrong}>Something looks wrong</button>
 			{/if}
-			<button type="button" class="small" onclick={addCounter} disabled={counters.length >= 12}
-				>Another counter</button
+			<button type="button" class="small" aria-pressed={aloud} onclick={() => (aloud = !aloud)}
+				>{aloud ? 'Counting aloud' : 'Count aloud'}</button
 			>
-			<span class="px-1.5 whitespace-nowrap opacity-90" data-testid="done"
-				>{open.done} {open.done === 1 ? 'row' : 'rows'} done</span
-			>
-		</span>
+			<span class="flex flex-wrap items-center gap-1.5 sm:ml-auto">
+				<label class="flex items-center gap-2">
+					<span class="sr-only">Which counter</span>
+					<select
+						class="number w-auto! max-w-44"
+						value={open.counter}
+						onchange={(event) => (open.counter = event.currentTarget.value)}
+					>
+						{#each counters as { id, name } (id)}<option value={id}>{name}</option>{/each}
+					</select>
+				</label>
+				{#if counters.length > 1}
+					<label>
+						<span class="sr-only">Name of the counter</span>
+						<input
+							class="number w-32!"
+							value={counters.find(({ id }) => id === open.counter)?.name}
+							maxlength="60"
+							onchange={(event) => rename(event.currentTarget.value.trim() || 'Rows')}
+						/>
+					</label>
+				{/if}
+				<button type="button" class="small" onclick={addCounter} disabled={counters.length >= 12}
+					>Another counter</button
+				>
+			</span>
+		</div>
 	</div>
 </section>
 
@@ -182,6 +189,21 @@
 	@container (min-width: 46rem) {
 		.sentence {
 			font-size: 1.75rem;
+		}
+	}
+	.others {
+		display: contents;
+	}
+	.fold {
+		display: none;
+	}
+	/* On a phone the cloth has the room. */
+	@container (max-width: 40rem) {
+		.fold {
+			display: inline-flex;
+		}
+		.others:not(.more) {
+			display: none;
 		}
 	}
 	.count {

@@ -186,7 +186,7 @@
 		<label class="w-full min-w-0 sm:w-auto sm:min-w-64 sm:flex-1">
 			<span class="sr-only">Name of the swatch</span>
 			<input
-				class="w-full min-w-48 border-b-2 border-transparent bg-transparent font-serif text-[1.9rem] leading-tight font-semibold hover:border-hairline focus:border-base-content"
+				class="w-full min-w-48 border-b-2 border-transparent bg-transparent font-serif text-[1.4rem] leading-tight font-semibold text-ellipsis hover:border-hairline focus:border-base-content lg:text-[1.9rem]"
 				value={open.card.title}
 				maxlength="200"
 				autocomplete="off"
@@ -342,9 +342,9 @@
 		display: grid;
 		grid-template-columns: minmax(0, 1fr);
 		grid-template-rows: auto auto auto minmax(0, 1fr) auto;
-		height: calc(100dvh - 6rem);
-		min-height: 34rem;
-		overflow: hidden;
+		/* A low page scrolls, and what counts stays in sight. */
+		height: max(100dvh - 6rem, 52rem);
+		overflow: clip;
 	}
 	.rows,
 	.cloth,
@@ -370,14 +370,20 @@
 		visibility: hidden;
 	}
 	.counter {
+		z-index: 1;
 		grid-row: 5;
+	}
+	@media (min-height: 40rem) {
+		.counter {
+			position: sticky;
+			bottom: 0;
+		}
 	}
 	@media (min-width: 64rem) {
 		.desk {
 			grid-template-columns: minmax(20rem, 27rem) minmax(0, 1fr) 21rem;
 			grid-template-rows: auto auto minmax(0, 1fr) auto;
-			height: calc(100dvh - 3.3rem);
-			min-height: 40rem;
+			height: max(100dvh - 3.3rem, 40rem);
 		}
 		.switch {
 			display: none;
