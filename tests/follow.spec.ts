@@ -123,7 +123,7 @@ test('two phones follow through two servers, one of them left-handed and one ser
 		await byKeyboard(page).press(parts.getByRole('button').filter({ hasText: 'Ask' }).first());
 		for (const [phone, answer] of [
 			[right, 'Three and four'],
-			[left, '3 and 4.']
+			[left, '1 and 2.']
 		] as const) {
 			await byKeyboard(phone).write(phone.getByLabel('Your answer'), answer);
 			await phone.keyboard.press('Enter');

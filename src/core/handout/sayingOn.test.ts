@@ -15,6 +15,13 @@ describe('a saying on a sheet', () => {
 		expect(sayingOn(taught('It leans right.'), left)).toBe('It leans right.');
 	});
 
+	it('is nothing where nothing is said, and unmarked where nobody knows whether it holds', () => {
+		expect(sayingOn(taught(''), left)).toBe('');
+		expect(sayingOn(taught('Two otters swim past.'), left)).toBe('Two otters swim past.');
+		expect(sayingOn(taught('Hold it in front.'), left)).toBe('Hold it in front.');
+		expect(sayingOn(taught('Hold it in front.'), right)).toBe('Hold it in front.');
+	});
+
 	it('is theirs where the teacher has one for them', () => {
 		const own = taught('Hold it at the back.\nLeft-handed: hold it in front.');
 		expect(sayingOn(own, left)).toBe('hold it in front.');

@@ -26,3 +26,16 @@ it('lists what a piece takes, needles by how it is worked, each with its reason'
 	expect(first.what).toBe('Reed, grey, wool');
 	expect(first.amount).toMatch(/^\d+ g, \d+ m$/);
 });
+
+it('asks for a marker at each edge of a repeat, and for no more than anybody can tell apart', () => {
+	const markers = (plan: ReturnType<typeof planned>) =>
+		materialsOf(plan, { yarn: null, needleMm: 4, crosses: true }, length).find(
+			({ what }) => what === 'markers'
+		)!.amount;
+	const plan = planned('flat', 400);
+	expect(markers({ ...plan, repeatsAcross: 1 })).toBe('2');
+	expect(markers({ ...plan, repeatsAcross: 4 })).toBe('5');
+	expect(markers({ ...plan, repeatsAcross: 11 })).toBe('12');
+	expect(markers({ ...plan, repeatsAcross: 12 })).toBe('12');
+	expect(markers({ ...plan, repeatsAcross: 40 })).toBe('12');
+});

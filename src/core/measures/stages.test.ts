@@ -48,6 +48,18 @@ describe('a piece as it lives', () => {
 		});
 		expect(of({ of: 'panel', widthMm: 80 })).toMatchObject({ stitches: 25 });
 		expect(of({ stage: 'dry' })).toMatchObject({ stage: 'dry' });
+		// Off the needle goes before on it, dry before worn, and what is stretched comes last; ground before all of it.
+		const first = (...stages: ('off' | 'needle' | 'dry' | 'worn' | 'pinned' | 'wet')[]) =>
+			of(...stages.map((stage) => ({ stage })))?.stage;
+		expect(first('wet', 'pinned', 'worn', 'dry', 'needle', 'off')).toBe('off');
+		expect(first('wet', 'pinned', 'worn', 'dry', 'needle')).toBe('needle');
+		expect(first('wet', 'pinned', 'worn', 'dry')).toBe('dry');
+		expect(first('wet', 'pinned', 'worn')).toBe('worn');
+		expect(first('wet', 'pinned')).toBe('pinned');
+		expect(first('wet')).toBe('wet');
+		expect(of({ of: 'whole', widthMm: 50 }, { of: 'panel', widthMm: 80 })).toMatchObject({ of: 'panel' });
+		expect(of({ of: 'whole', widthMm: 50 })).toMatchObject({ of: 'whole', stitches: 40 });
+		expect(of({ stage: 'off', of: 'panel' }, { stage: 'wet', of: 'ground' })).toMatchObject({ of: 'ground' });
 		expect(of()).toBeNull();
 	});
 });
