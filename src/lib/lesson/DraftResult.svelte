@@ -25,6 +25,8 @@
 	} = $props();
 
 	const draft = $derived(drafting.draft);
+	/** why each part is there is shown */
+	let reasons = $state(false);
 	const clearName = (crossing: Crossing) => {
 		const { name, exact } = nameIn(crossing, 'over', draft?.ok ? draft.value.lesson.medium : 'hand');
 		return exact ? name : null;
@@ -42,18 +44,28 @@
 				draft.value.lesson.parts.length,
 				'part'
 			)}
+			<button
+				type="button"
+				class="ml-2 min-h-8 font-sans text-base font-semibold underline underline-offset-3"
+				aria-pressed={reasons}
+				onclick={() => (reasons = !reasons)}>{reasons ? 'without reasons' : 'with reasons'}</button
+			>
 		</p>
 		<!-- A long list scrolls, so the keyboard must be able to come to it. -->
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<ol
 			tabindex="0"
 			aria-label="Parts of the draft"
-			class="max-h-80 divide-y divide-hairline overflow-y-auto pr-2"
+			class="max-h-80 divide-y divide-hairline overflow-y-auto pr-2 lg:max-h-[calc(100dvh-17rem)]"
 		>
 			{#each draft.value.lesson.parts as part, i (part.id)}
-				<li class="grid grid-cols-[4.4rem_1fr] py-1.5">
+				<li class="grid grid-cols-[4.4rem_1fr] py-1">
 					<span class="text-quiet">{part.minutes} min</span>
-					<span>{part.title}<span class="block text-sm text-quiet">{draft.value.why[i].because}</span></span>
+					<span
+						>{part.title}<span class={reasons ? 'block text-sm text-quiet' : 'sr-only'}
+							>{draft.value.why[i].because}</span
+						></span
+					>
 				</li>
 			{/each}
 		</ol>

@@ -29,6 +29,7 @@
 			readonly classes: readonly KeptLearnerClass[];
 			readonly taught: { readonly medium: Medium; readonly names: readonly string[] };
 			readonly origin: string;
+			readonly onlyHere: boolean;
 		};
 	} = $props();
 
@@ -206,5 +207,10 @@
 	</p>
 </Dialog>
 {#if links}
-	<LearnerLinks learners={links} origin={data.origin} onclose={() => (links = null)} />
+	<LearnerLinks
+		learners={links}
+		origin={data.origin}
+		onlyHere={data.onlyHere}
+		onclose={() => (links = null)}
+	/>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import OnlyHere from '$lib/ui/OnlyHere.svelte';
 	import SquareCode from '$lib/ui/SquareCode.svelte';
 	import { practiceAt, type KeptLearner } from '$lib/wire/practice';
 
@@ -6,8 +7,15 @@
 	let {
 		learners,
 		origin,
+		onlyHere,
 		onclose
-	}: { learners: readonly KeptLearner[]; origin: string; onclose: () => void } = $props();
+	}: {
+		learners: readonly KeptLearner[];
+		/** where phones find this server */
+		origin: string;
+		onlyHere: boolean;
+		onclose: () => void;
+	} = $props();
 </script>
 
 <div class="sheet" data-theme="day">
@@ -17,6 +25,7 @@
 		>
 		<button type="button" class="btn btn-outline" onclick={() => window.print()}>Print</button>
 	</p>
+	{#if onlyHere}<div class="mb-4 max-w-2xl print:hidden"><OnlyHere /></div>{/if}
 	<ul class="slips">
 		{#each learners as { id, nickname, link } (id)}
 			{#if link !== null}

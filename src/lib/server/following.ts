@@ -1,10 +1,9 @@
-import { networkInterfaces } from 'node:os';
-import { env } from '$env/dynamic/private';
 import { FOLLOW, type Following } from '$lib/wire/follow';
 import { newCode } from './codes';
 import { eventStream } from './events';
 import { hearOf } from './live';
 import { log } from './log';
+import { originsFor } from './origins';
 import { goneFollowing, roomOf, stillFollowing, type FoundFollower } from './store/followers';
 import { classNow, type OpenedFollowing } from './store/followings';
 
@@ -21,24 +20,15 @@ export const followCode = (): string => newCode(CODE_LENGTH);
 
 /** A class as its teacher sees it, with the addresses at which phones reach it. */
 export function reachable({ id, code, moment }: OpenedFollowing, url: URL): Following {
-	const isOpen = env.POND_OPEN === 'yes';
-	const local = /^(?:localhost|127\.|\[::1\])/.test(url.hostname);
-	const origins = local && isOpen ? ownAddresses().map((ip) => `${url.protocol}//${ip}:${url.port}`) : [];
-	const all = [...origins, url.origin];
+	const { origins, onlyHere } = originsFor(url);
 	return {
 		id,
 		code,
-		addresses: all.map((origin) => `${origin}${FOLLOW}/${code}`),
-		onlyHere: local && !isOpen,
+		addresses: origins.map((origin) => `${origin}${FOLLOW}/${code}`),
+		onlyHere,
 		moment
 	};
 }
-
-/** The addresses of this machine on its local networks. */
-const ownAddresses = (): string[] =>
-	Object.values(networkInterfaces()).flatMap((all) =>
-		(all ?? []).flatMap(({ address, family, internal }) => (family === 'IPv4' && !internal ? [address] : []))
-	);
 
 /** Phones whose streams this process holds, and how many each has: two windows, or one that came back before it was missed. */
 const here = new Map<string, number>();

@@ -2,6 +2,7 @@
 	import { counted } from '$core/naming/numbers';
 	import { ENOUGH } from '$core/teaching/room';
 	import type { Followers } from './followers.svelte';
+	import OnlyHere from '$lib/ui/OnlyHere.svelte';
 	import RoomLines from './RoomLines.svelte';
 	import SquareCode from '$lib/ui/SquareCode.svelte';
 	import StageDrawer from './StageDrawer.svelte';
@@ -29,10 +30,7 @@
 				The server is away. Phones keep the step they have, and come back by themselves.
 			</p>{/if}
 		{#if following.onlyHere}
-			<p class="mt-3 rounded-xl border border-hairline p-3">
-				Only this machine can open this address. For phones on the same network, start Pond Loop with
-				<code>npm start -- --host 0.0.0.0</code>.
-			</p>
+			<div class="mt-3"><OnlyHere /></div>
 		{/if}
 		<div class="mt-4 grid grid-cols-[8.5rem_1fr] items-center gap-4">
 			<SquareCode text={address!} alt="Square code of {address}" />

@@ -61,7 +61,12 @@ describe('the stage that leads', () => {
 		lead.startOrPause(0);
 		lead.tick(lesson.parts[0].minutes * MINUTE + 2 * MINUTE);
 		expect(lead.late).toBeCloseTo(2);
-		expect(lead.clock).toMatchObject({ isOn: true, running: true, seconds: 480, late: lead.late });
+		expect(lead.clock).toMatchObject({
+			isOn: true,
+			running: true,
+			seconds: (lesson.parts[0].minutes + 2) * 60,
+			late: lead.late
+		});
 	});
 
 	it('goes on by itself to the end of the part, and no further', () => {

@@ -210,7 +210,7 @@ describe('the clock of a class that is given', () => {
 		room.mark(5_000, 'hello', { struggled: 'Fern' });
 		expect(room.isOn).toBe(true);
 		expect(sent().parts.find(({ part }) => part === 'ask')).toMatchObject({ dropped: true });
-		expect(sent().parts[0]).toMatchObject({ struggled: 'Fern', planned: 6 });
+		expect(sent().parts[0]).toMatchObject({ struggled: 'Fern', planned: lesson.parts[0].minutes });
 		expect(sent().parts[0].units).toEqual({ talk: 1 });
 	});
 });
