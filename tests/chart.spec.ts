@@ -94,6 +94,7 @@ deskTest.describe('a chart', () => {
 			await page.keyboard.press('Space');
 			await expect(page.getByRole('img', { name: 'Row 2 on the chart' })).toBeVisible();
 			await pond.open(`${lesson}/sheet`);
+			await page.getByLabel('Print', { exact: true }).selectOption('usual');
 			await expect(page.getByRole('img', { name: /chart of 6 rows/ }).first()).toBeVisible();
 			await expect(page.getByText('Onto the cable needle').first()).toBeVisible();
 			await expect(page.getByText('How many stitches do you skip').first()).toBeVisible();

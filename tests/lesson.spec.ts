@@ -136,7 +136,7 @@ test.describe('a lesson', () => {
 
 test('the demo lesson is there at first start', async ({ pond, page }) => {
 	await pond.open(await pond.demoLesson());
-	await expect(pond.parts()).toHaveCount(12);
+	await expect(pond.parts()).toHaveCount(13);
 	await page.getByRole('list', { name: 'Parts of the lesson' }).getByText('2/2 RC once more').click();
 	await expect(pond.sentence()).toHaveText(
 		'With the right needle, reach in front of 1 and 2 and enter 3 and 4.'
@@ -165,7 +165,7 @@ test.describe('the stage', () => {
 		await expect(page.getByRole('heading', { name: 'Numbered stitches' })).toBeVisible();
 
 		const next = page.getByRole('button', { name: 'Next' });
-		for (let presses = 0; presses < 60 && (await next.isEnabled()); presses++)
+		for (let presses = 0; presses < 120 && (await next.isEnabled()); presses++)
 			await page.keyboard.press('Space');
 		await expect(page.getByRole('heading', { name: 'To take home' })).toBeVisible();
 		await expect(page.getByText('The last part of the lesson.')).toBeVisible();

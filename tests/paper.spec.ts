@@ -4,6 +4,10 @@ test.describe('on paper', () => {
 	test('a sheet is the sheet, without what it was chosen with', async ({ pond, page }) => {
 		await pond.open(`${await pond.demoLesson()}/sheet`);
 		await expect(page.getByRole('heading', { name: 'What you need' })).toBeVisible();
+		// It starts compact, and says its pages.
+		await expect(page.getByTestId('pages')).toHaveText(/^About \d pages/);
+		await page.getByLabel('Print', { exact: true }).selectOption('usual');
+		await expect(page.getByRole('heading', { name: 'Your hands' })).toBeVisible();
 		const paper = await onPaper(page);
 		for (const told of [
 			'Your first two leans',

@@ -41,8 +41,8 @@ test.describe('a request that is too large', () => {
 		[
 			'a change',
 			`/api/lessons/${randomUUID()}/changes`,
-			{ ...JSON_BODY, 'content-length': '262145' },
-			'256 kB'
+			{ ...JSON_BODY, 'content-length': '1310721' },
+			'1.25 MB'
 		],
 		['a body of no known kind', '/api/settings', { 'content-length': '1000000' }, '256 kB'],
 		[
