@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { lengthSaid } from '$core/hands/voice';
+	import { numberSaid } from '$core/locale';
 	import { rulesWith } from '$core/rules';
 	import { summaryOf, type Summary } from '$core/swatch/summary';
 	import type { Gauge } from '$core/swatch/measure';
@@ -63,7 +64,7 @@
 					: 'no two crosses'
 		],
 		['Leans right, left', ({ leans }) => `${leans.right}, ${leans.left}`],
-		['Width over plain ground', ({ drawIn }) => `× ${drawIn.toFixed(2)}`],
+		['Width over plain ground', ({ drawIn }) => `× ${numberSaid(drawIn, settings.value.locale, 2)}`],
 		['Width', ({ widthMm }) => long(widthMm)],
 		['Length', ({ heightMm }) => long(heightMm)],
 		['Hand movements of all crosses', ({ movements }) => movements],
