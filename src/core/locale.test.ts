@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { numberSaid, numberTyped } from './locale';
+import { numberSaid, numberTyped, pointsIn } from './locale';
 
 const LOCALES = ['en', 'en-GB', 'de-DE', 'fr-FR', 'de-CH', 'ar-EG', 'hi-IN', 'es-ES'];
 
@@ -25,4 +25,10 @@ it('a plain point or comma is read anywhere, and what is no number is none', () 
 	expect(numberTyped('1,500', 'de-DE')).toBe(1.5);
 	expect(numberTyped('2.5', 'de-DE')).toBe(2.5);
 	for (const text of ['', 'three', '1,2,3', '12 cm', '--4']) expect(numberTyped(text, 'en')).toBeNull();
+});
+
+it('numbers in a sentence have the sign of the reader, and its end keeps its point', () => {
+	const said = 'Ropes draw in to 0.85 of 2 panels. A stitch takes 0.0123 g.';
+	expect(pointsIn(said, 'de-DE')).toBe('Ropes draw in to 0,85 of 2 panels. A stitch takes 0,0123 g.');
+	expect(pointsIn(said, 'en')).toBe(said);
 });

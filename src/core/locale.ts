@@ -36,6 +36,10 @@ const written = perLocale((locale) => {
 	return { digits, group: sign('group'), decimal: sign('decimal') || '.' };
 });
 
+/** A sentence whose numbers have a point, with the decimal sign that the reader writes. */
+export const pointsIn = (text: string, locale = 'en'): string =>
+	text.replace(/(?<=\d)\.(?=\d)/g, written(locale).decimal);
+
 /**
  * The number that somebody typed, as their locale writes it, or with a plain point or comma: `1,500` is 1500 in English and
  * 1.5 in German. `null` where it is none.

@@ -2,7 +2,7 @@
 	import { lengthSaid } from '$core/hands/voice';
 	import { dryingOf } from '$core/measures/finish';
 	import type { Plan } from '$core/measures/plan';
-	import { numberSaid } from '$core/locale';
+	import { numberSaid, pointsIn } from '$core/locale';
 	import { counted } from '$core/naming/numbers';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import type { Planned } from './planning.svelte';
@@ -102,6 +102,8 @@
 <div>
 	<h2 class="text-lg">Why</h2>
 	<ul class="mt-2 grid gap-1.5" aria-label="Why these numbers">
-		{#each plan.why as reason (reason)}<li class="border-l-4 border-accent pl-3">{reason}</li>{/each}
+		{#each plan.why as reason (reason)}<li class="border-l-4 border-accent pl-3">
+				{pointsIn(reason, settings.value.locale)}
+			</li>{/each}
 	</ul>
 </div>
