@@ -187,6 +187,31 @@ test('two phones follow through two servers, one of them left-handed and one ser
 	}
 });
 
+test('another page takes the class over where it is, and the page that led it is told', async ({
+	pond,
+	page,
+	context
+}) => {
+	await opened(pond, page);
+	const part = 'Show 2/2 LC with a cable needle';
+	const parts = page.getByRole('list', { name: 'Parts' });
+	await byKeyboard(page).press(parts.getByRole('button', { name: part }));
+	await page.keyboard.press('PageDown');
+	await expect(page.getByTestId('step')).toHaveText(/^step 2 of 6/);
+	const other = await context.newPage();
+	await other.goto(page.url());
+	await awake(other);
+	await expect(other.getByRole('heading', { level: 1, name: part })).toBeVisible();
+	await expect(other.getByTestId('step')).toHaveText(/^step 2 of 6/);
+	const told = (stage: Page) => stage.getByRole('alert').filter({ hasText: 'leads this class now' });
+	await expect(told(page)).toBeVisible();
+	await expect(told(other)).toBeHidden();
+	await byKeyboard(page).press(page.getByRole('button', { name: 'Lead it from here' }));
+	await expect(told(other)).toBeVisible();
+	await expect(told(page)).toBeHidden();
+	await other.close();
+});
+
 test('windows beside the stage ask phones in, and tell the teacher what they do', async ({
 	pond,
 	page,
