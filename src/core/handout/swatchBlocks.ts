@@ -8,7 +8,7 @@ import { lookSaid, writtenSentences } from '../swatch/look';
 import { gaugeOf, repeatIn, repeatsTo } from '../swatch/measure';
 import { numbersText } from '../swatch/rows';
 import { rowTold } from '../swatch/told';
-import { handsAt } from '../ways/handed';
+import { beginsAt, handsAt } from '../ways/handed';
 import { lengthSaid } from '../hands/voice';
 import type { Block, Picture } from './schema';
 
@@ -110,7 +110,7 @@ function chartBlocks(working: Working, rows: RowsInMedium, title: string, voice:
 	const { hand, keep } = voice;
 	const chart = chartOf(working);
 	const shown = Math.min(working.steps.length, MOST_DRAWN);
-	const begins = hand === 'left' ? 'left' : 'right';
+	const begins = beginsAt('RS', voice);
 	return [
 		{
 			kind: 'figure',

@@ -1,8 +1,9 @@
 import type { Crossing } from '../crossing/crossing';
-import { mirror, turnOver } from '../crossing/transform';
+import { turnOver } from '../crossing/transform';
 import type { Voice } from '../hands/voice';
 import { inList } from '../english';
 import { isBed, type Medium } from '../technique/medium';
+import { handed } from '../ways/handed';
 import { sayIn } from '../ways/sayIn';
 import type { CellSign, Chart } from './chart';
 import { lookOf } from './chartCross';
@@ -59,7 +60,7 @@ function definitionIn(crossing: Crossing, medium: Medium, voice: Words): string 
 
 /** The positions that a reader's hands take up: a left-hander who keeps the fabric counts from the other end. */
 export const lookFor = (crossing: Crossing, { hand, keep }: Omit<Words, 'terms'>) =>
-	lookOf(hand === 'left' && keep === 'fabric' ? mirror(crossing) : crossing);
+	lookOf(handed(crossing, { hand, keep }).played);
 
 function lookIn(crossing: Crossing, voice: Words): string {
 	const { needle, reach } = lookFor(crossing, voice);

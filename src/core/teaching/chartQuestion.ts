@@ -4,6 +4,7 @@ import { counted } from '../naming/numbers';
 import { chartOf } from '../swatch/chart';
 import { legendOf } from '../swatch/legend';
 import { stretchesOf } from '../swatch/look';
+import { readsFromTheEnd } from '../ways/handed';
 import type { RowsShown } from './rowsShown';
 
 /**
@@ -20,7 +21,7 @@ export function chartQuestion(
 	if (step === undefined) return null;
 	const { n, cells } = chart.rows[step];
 	// Hands come to the rightmost sign of a row first where the row begins at the right.
-	const fromLeft = voice.hand === 'left' && voice.keep === 'fabric';
+	const fromLeft = readsFromTheEnd(voice);
 	const begun = chart.rows[step].starts === 'right' ? [...cells].reverse() : cells;
 	const cell = (fromLeft ? [...begun].reverse() : begun).find(({ is }) => is === 'cross')!;
 	const stretches = stretchesOf(working.steps[step]);

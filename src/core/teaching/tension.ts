@@ -5,7 +5,7 @@ import { counted } from '../naming/numbers';
 import { widestSet } from '../technique/facts';
 import { isBed, isDoubled, plainOf } from '../technique/medium';
 import { wordsInTerms } from '../telling/terms';
-import { handed } from '../ways/handed';
+import { beginsAt, handed } from '../ways/handed';
 import type { Point } from './point';
 
 /** A rope of so many stitches may want one more plain row. */
@@ -22,8 +22,8 @@ function byHand(lesson: Lesson, crossing: Crossing, voice: Voice): Point[] {
 	const { played } = handed(crossing, voice, medium);
 	const [first] = played.order;
 	const far = first - 1;
-	const begins = voice.hand === 'right' ? 'right' : 'left';
-	const ends = voice.hand === 'right' ? 'left' : 'right';
+	const begins = beginsAt('RS', voice);
+	const ends = beginsAt('WS', voice);
 	const { stitches } = plainOf(crossing, medium);
 	const wide = stitches >= WIDE;
 	return [

@@ -1,6 +1,7 @@
 import type { Crossing } from '../crossing/crossing';
 import type { Voice } from '../hands/voice';
 import type { Rules } from '../rules';
+import { readsFromTheEnd } from './handed';
 
 /** How much a learner has knitted. */
 export const LEVELS = ['beginner', 'improver', 'confident'] as const;
@@ -35,11 +36,11 @@ export function cautionsOf(
 	{ loose, twisted }: { loose: number; twisted: readonly number[] },
 	circumstances: Circumstances
 ): string[] {
-	const { level, yarn, rules, hand, keep } = circumstances;
+	const { level, yarn, rules } = circumstances;
 	const cautions: string[] = [];
 	if (twisted.length > 0)
 		cautions.push(`Stitch ${twisted.join(', ')} comes out twisted, crossed at its base.`);
-	if (hand === 'left' && keep === 'fabric' && crossing.work.some((word) => word.endsWith('tbl')))
+	if (readsFromTheEnd(circumstances) && crossing.work.some((word) => word.endsWith('tbl')))
 		cautions.push('Worked left-handed, a stitch through its back loop twists the other way.');
 	if (needles > 0) return cautions;
 	const limit = freeLimit(circumstances);

@@ -6,6 +6,7 @@
 	import { textFor } from '$core/formats/name';
 	import { ratesWith } from '$core/planning/rates';
 	import { isBed } from '$core/technique/medium';
+	import { beginsAt } from '$core/ways/handed';
 	import { saidOf, subjectIn } from './address';
 	import BenchHead from './BenchHead.svelte';
 	import BenchTools from './BenchTools.svelte';
@@ -65,6 +66,8 @@
 	const go = (to: number) => (step = Math.max(0, Math.min(last, to)));
 
 	const { medium } = $derived(subject.read);
+	/** where the hands begin the row that is shown */
+	const edge = $derived(beginsAt(subject.row === 'right' ? 'RS' : 'WS', subject.voice));
 	/** slips are played by hand and at a bed */
 	const slips = $derived(medium === 'hand' || isBed(medium));
 	const mending = new OpenFinding(() => ({
@@ -220,8 +223,8 @@
 						<figure>
 							<ClothPicture
 								crossing={subject.cloth}
-								from={(subject.voice.hand === 'right') === (subject.row === 'right') ? 'right' : 'left'}
-								alt="Right side: before, from the right, 1 to {subject.cloth
+								from={edge}
+								alt="Right side: before, from the {edge}, 1 to {subject.cloth
 									.stitches}; after, {subject.played.order.join(' ')}"
 							/>
 							<figcaption class="mt-1 text-sm text-quiet">
@@ -231,7 +234,7 @@
 						<figure>
 							<ClothPicture
 								crossing={subject.cloth}
-								from={(subject.voice.hand === 'right') === (subject.row === 'right') ? 'right' : 'left'}
+								from={edge}
 								side="wrong"
 								alt="Wrong side: the same cross, the other strand in front, the same lean"
 							/>

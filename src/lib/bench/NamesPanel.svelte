@@ -2,6 +2,7 @@
 	import { rope, lean } from '$core/crossing/lean';
 	import { lookAt } from '$core/naming/look';
 	import { nameIn, WRITTEN_SCHOOLS, type WrittenSchool } from '$core/naming/schools';
+	import { readsFromTheEnd } from '$core/ways/handed';
 	import { sayIn } from '$core/ways/sayIn';
 	import type { Subject } from './subject.svelte';
 	import CopyLine from '$lib/ui/CopyLine.svelte';
@@ -24,7 +25,7 @@
 	);
 	const definition = $derived(sayIn(subject.crossing, subject.read.medium, subject.voice));
 	const leans = $derived(lean(subject.crossing));
-	const leftFabric = $derived(subject.voice.hand === 'left' && subject.voice.keep === 'fabric');
+	const leftFabric = $derived(readsFromTheEnd(subject.voice));
 </script>
 
 <div class="grid grid-cols-1 gap-5">

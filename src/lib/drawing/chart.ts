@@ -2,6 +2,7 @@ import type { Crossing } from '$core/crossing/crossing';
 import { mirror } from '$core/crossing/transform';
 import { faceOf } from '$core/crossing/work';
 import type { Chart, ChartCell, ChartRow, CellSign } from '$core/swatch/chart';
+import { beginsAt } from '$core/ways/handed';
 import { leaves, ribbonEdges, ribbonPath, ribbonsOf, ripples, type Ribbon } from './cloth';
 import { rectangle, type Pen, type Tone } from './pen';
 
@@ -32,9 +33,9 @@ const SMALL = 14;
 /** The first column of a cell from the left edge of the right side, from 0. */
 export const columnOf = ({ at, span }: ChartCell, width: number): number => width - (at + span - 1);
 
-/** The edge at which the hands begin a row: a left-hander begins at the other one. */
-export const beginsAt = ({ starts }: ChartRow, hand: ChartView['hand']): 'right' | 'left' =>
-	(starts === 'right') === (hand === 'right') ? 'right' : 'left';
+/** The edge at which the hands begin a row of the chart. */
+export const startsAt = ({ starts }: ChartRow, hand: ChartView['hand']): 'right' | 'left' =>
+	beginsAt(starts === 'right' ? 'RS' : 'WS', { hand });
 
 /** Paints the boxes of a row: knits as leaves, purls as ripples, crossings as ribbons through all the boxes they span. */
 export function paintChartRow(

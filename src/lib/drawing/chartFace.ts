@@ -3,7 +3,8 @@ import { chartOf, type Chart, type ChartCell } from '$core/swatch/chart';
 import type { ClothSpot } from '$core/swatch/clothSpot';
 import { lookFor } from '$core/swatch/legend';
 import { stretchesOf } from '$core/swatch/look';
-import { beginsAt, columnOf, paintChartRow, type ChartView } from './chart';
+import { readsFromTheEnd } from '$core/ways/handed';
+import { columnOf, paintChartRow, startsAt, type ChartView } from './chart';
 import type { Box, Face, FollowedFrom } from './face';
 import { circle, type Pen } from './pen';
 import { MARGIN, type RowStretch, type Size } from './swatch';
@@ -57,7 +58,7 @@ export function chartFace(working: Working, view: ChartView): Face & { readonly 
 		const look = lookFor(cross.crossing, { hand, keep });
 		const first = columnOf(cell, chart.width);
 		// Position 1 is the rightmost box of the right side; from the other end it is the leftmost.
-		const fromLeft = hand === 'left' && keep === 'fabric';
+		const fromLeft = readsFromTheEnd({ hand, keep });
 		const boxes = (positions: readonly number[]) =>
 			positions.map((position) => {
 				const at = fromLeft ? first + position - 1 : first + cell.span - position;
@@ -97,7 +98,7 @@ export function chartFace(working: Working, view: ChartView): Face & { readonly 
 	function paint(pen: Pen, { first, last }: RowStretch): void {
 		for (let i = first; i < last; i++) {
 			paintChartRow(pen, chart, chart.rows[i], { left: MARGIN, bottom: bottomOf(i) }, view);
-			const atRight = beginsAt(chart.rows[i], hand) === 'right';
+			const atRight = startsAt(chart.rows[i], hand) === 'right';
 			const y = bottomOf(i) - box.height / 2 + 5;
 			pen.text(atRight ? size.width - MARGIN / 2 : MARGIN / 2, y, String(chart.rows[i].n), { size: 15 });
 			if (box.width >= ROOMY) paintPassed(pen, i);
