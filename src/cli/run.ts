@@ -5,7 +5,7 @@ import { bedFor, diagnoseAsked } from '../core/formats/faults';
 import { firstFault, looksOf } from '../core/faults/fault';
 import { mendsOf } from '../core/faults/mends';
 import { firstBedFault } from '../core/faults/bedSlips';
-import { BED_SLIPS, HAND_SLIPS, type BedSlip, type HandSlip } from '../core/faults/slipIds';
+import { BED_SLIPS, HAND_SLIPS, type BedSlip, type HandSlip } from '../core/faults/slip';
 import { learnAsked, planAsked } from '../core/formats/measures';
 import { drillAsked, gradeAsked } from '../core/formats/practice';
 import { parseCrossing, printCrossing } from '../core/formats/crossing';

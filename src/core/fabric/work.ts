@@ -133,7 +133,9 @@ function needOfItem(item: Item, meaning: Meaning, over: 0 | 1): number | null {
 					return 'count' in item.action.reach ? item.action.reach.count + over : null;
 				case 'turn':
 					return null;
-				default:
+				case 'add':
+				case 'marker':
+				case 'yarn':
 					return 0;
 			}
 	}

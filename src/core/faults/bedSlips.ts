@@ -4,22 +4,22 @@ import { fault, good, type Result } from '../result';
 import type { Bed } from '../technique/medium';
 import { bedWaysOf, type BedWay } from '../ways/bed';
 import type { Fault } from './fault';
-import { BED_SLIPS, type BedSlip } from './slipIds';
+import { BED_SLIPS, isWrong, SLIPS, type BedSlip } from './slip';
 import { seenOf, type MadeCloth } from './seen';
 
 /** Plays a slip at the bed; `conflict` where tools and pegs that work this way cannot make it. */
 export function bedFaultOf(crossing: Crossing, way: BedWay, slip: BedSlip, medium: Bed): Result<Fault> {
 	const changed = CHANGES[slip](way.moves);
-	if (!changed) return fault('conflict', `This way cannot make the slip “${slip}”: ${WHY_NOT[slip]}.`);
+	if (!changed) return fault('conflict', `This way cannot make the slip “${slip}”: ${SLIPS[slip].never}.`);
 	// What falls off its tool was carried there first: it is played whole, and then is gone.
-	const played = playBed(crossing.stitches, slip === 'fallen' ? way.moves : changed, medium);
+	const played = playBed(crossing.stitches, isWrong(slip, 'gone') ? way.moves : changed, medium);
 	if (!played.ok) return played;
-	const fallen = slip === 'fallen' ? lastHung(way.moves, played.value) : null;
+	const fallen = isWrong(slip, 'gone') ? lastHung(way.moves, played.value) : null;
 	const { order: all, over } = played.value[played.value.length - 1];
 	const order = all.filter((stitch) => stitch !== fallen);
 	const pushed = way.moves.flatMap((move) => (move.do === 'forward' ? move.needles : []));
 	const word = (_: number, i: number): WorkWord =>
-		slip === 'not-forward' && pushed.includes(i + 1) ? 'sl' : 'k';
+		isWrong(slip, 'unworked') && pushed.includes(i + 1) ? 'sl' : 'k';
 	const result: MadeCloth = {
 		order,
 		over: over.filter((pair) => fallen === null || !pair.includes(fallen)),
@@ -83,14 +83,6 @@ const CHANGES: Readonly<Record<BedSlip, (moves: readonly BedMove[]) => BedMove[]
 			? moves.with(at, { ...hang, on: on.slice(0, -1) })
 			: moves.filter((_, i) => i !== at);
 	}
-};
-
-const WHY_NOT: Readonly<Record<BedSlip, string>> = {
-	'set-order': 'no two sets are hung',
-	'wrong-needles': 'no set is hung',
-	'parked-wrong': 'no set is parked',
-	'not-forward': 'no needles are pushed forward',
-	fallen: 'no set is carried'
 };
 
 /** The stitch that was to be hung last. */

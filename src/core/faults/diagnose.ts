@@ -6,6 +6,7 @@ import { bedFaultsOf } from './bedSlips';
 import { faultsOf, type Fault } from './fault';
 import { mendsOf, type Mend } from './mends';
 import { SEEN_FIELDS, type Seen, type SeenField } from './seen';
+import { isWrong } from './slip';
 
 /** What is seen of a cloth, as far as somebody can tell. */
 export type PartlySeen = Partial<Seen>;
@@ -86,7 +87,7 @@ function agrees({ slip, seen: made }: Fault, seen: PartlySeen): boolean {
 	return SEEN_FIELDS.every((field) => {
 		const told = seen[field];
 		if (told === undefined) return true;
-		if (field === 'offset' && told !== 0) return slip === 'wrong-row';
+		if (field === 'offset' && told !== 0) return isWrong(slip, 'row');
 		return made[field] === told;
 	});
 }

@@ -3,7 +3,7 @@ import { apply } from '../hands/apply';
 import type { BedMove } from '../hands/bed';
 import type { Move } from '../hands/moves';
 import type { BedWay } from '../ways/bed';
-import { HAND_SLIPS, type BedSlip, type HandSlip } from './slipIds';
+import { HAND_SLIPS, isWrong, type HandSlip, type SlipId } from './slip';
 import { madeBy, startOf, type HandState } from '../hands/state';
 import { fault, good, type Result } from '../result';
 import { inBehind, inFront } from '../crossing/depth';
@@ -18,7 +18,7 @@ export const USUAL_OFFSET = 2;
 
 /** A slip as it was made: the script of the hands, what came of it, what is seen of that. */
 export interface Fault {
-	readonly slip: HandSlip | BedSlip;
+	readonly slip: SlipId;
 	readonly way: Pick<Way | BedWay, 'id' | 'title' | 'movements' | 'moves' | 'result'>;
 	readonly moves: readonly (Move | BedMove)[];
 	readonly result: MadeCloth;
@@ -43,7 +43,7 @@ export function faultOf(crossing: Crossing, way: Way, slip: HandSlip, offset = U
 		way,
 		moves,
 		result,
-		seen: seenOf(crossing, result, slip === 'wrong-row' ? offset : 0)
+		seen: seenOf(crossing, result, isWrong(slip, 'row') ? offset : 0)
 	});
 }
 

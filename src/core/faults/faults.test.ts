@@ -13,7 +13,7 @@ import { diagnose } from './diagnose';
 import { faultOf, faultsOf, firstFault, looksOf } from './fault';
 import { mendsOf, shortestWay } from './mends';
 import { asMeant, seenOf, SEEN_FIELDS } from './seen';
-import { BED_SLIPS, HAND_SLIPS } from './slipIds';
+import { BED_SLIPS, HAND_SLIPS } from './slip';
 
 const crosses = fc.oneof(twoGroupCrossing, anyCrossing({ groups: { min: 2, max: 3 }, most: 8 }));
 

@@ -11,7 +11,7 @@ import { faultsOf, firstFault } from './fault';
 import { foundState, isMended, mendScript, playMend, type MendMove } from './mending';
 import { leastMends, mendsOf, shortestWay } from './mends';
 import { seenOf, SEEN_FIELDS, type Seen } from './seen';
-import { HAND_SLIPS } from './slipIds';
+import { HAND_SLIPS } from './slip';
 import { bedSlipSteps, handSlipSteps } from './slipSteps';
 import { leastSaid, tellMend } from './words';
 

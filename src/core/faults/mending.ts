@@ -10,6 +10,7 @@ import type { Bed } from '../technique/medium';
 import { clothOf, type Fault } from './fault';
 import { ladderDepth, LEAST_FAKE, wrongColumns, type Found, type Mend } from './mends';
 import { asMeant, type MadeCloth } from './seen';
+import { isWrong } from './slip';
 
 /** One movement of a mend on the cloth, or of the hands that cross again. Stitches go by their place before the cross. */
 export type MendMove =
@@ -70,7 +71,7 @@ export function mendScript(
 			];
 		}
 		case 'column':
-			if (made.slip === 'extra-loop')
+			if (isWrong(made.slip, 'loop'))
 				return Array.from({ length: made.result.extraLoops }, () => ({ do: 'let-run', rows: rows + 1 }));
 			return wrongColumns(crossing, made).flatMap((stitch) => [
 				...(hanging.includes(stitch) ? [] : each([stitch], 'let-down', rows + 1)),

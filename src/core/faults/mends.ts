@@ -6,7 +6,9 @@ import { counted } from '../naming/numbers';
 import { fault, good, type Result } from '../result';
 import { waysOf, type Way } from '../ways/ways';
 import type { Fault } from './fault';
+import type { MendId } from './mend';
 import { asMeant, seenOf } from './seen';
+import { isWrong, slipFacts, type Wrong } from './slip';
 
 /** Where a slip is found: whole rows knitted since, stitches in a row, the stitch at which the cross begins in its row. */
 export interface Found {
@@ -19,7 +21,7 @@ export interface Found {
 
 /** One way to mend a slip: what it costs, whether the cloth is then the cross that was meant, and how it goes. */
 export interface Mend {
-	readonly id: 'unpick' | 'ladder' | 'column' | 'drop-loop' | 'turn' | 'fake' | 'leave';
+	readonly id: MendId;
 	readonly movements: number;
 	readonly restores: boolean;
 	readonly steps: readonly string[];
@@ -62,7 +64,7 @@ export function mendsOf(
 /** From how many whole rows since the slip on a mend is the least of those that restore. */
 export interface LeastMend {
 	readonly from: number;
-	readonly id: Mend['id'];
+	readonly id: MendId;
 }
 
 /** Most rows since a slip that are looked at to see where mends cross over. */
@@ -125,7 +127,7 @@ export function ladderDepth(offset: number, rows: number) {
 function ladder({ stitches }: Crossing, way: Again, made: Fault, { rows }: Found): Mend {
 	const { down, up } = ladderDepth(made.seen.offset, rows);
 	const early = made.seen.offset < 0;
-	const to = made.slip === 'wrong-row' && !early ? ', to the row where the cross belongs' : '';
+	const to = isWrong(made.slip, 'row') && !early ? ', to the row where the cross belongs' : '';
 	return {
 		id: 'ladder',
 		movements: 2 * stitches * down + way.movements,
@@ -142,7 +144,6 @@ function ladder({ stitches }: Crossing, way: Again, made: Fault, { rows }: Found
 }
 
 function columns(crossing: Crossing, made: Fault, { rows }: Found): Mend[] {
-	const { slip } = made;
 	const count = wrongColumns(crossing, made).length;
 	if (count === 0) return [];
 	const one = count === 1;
@@ -150,7 +151,8 @@ function columns(crossing: Crossing, made: Fault, { rows }: Found): Mend[] {
 		{
 			id: 'column',
 			movements: 2 * (rows + 1) * count,
-			restores: slip !== 'wrong-end',
+			// Where more is wrong than its columns, they alone do not make it good.
+			restores: slipFacts(made.slip).wrong.length === 1,
 			steps: [
 				`Let ${one ? 'that column' : `those ${count} columns, one after the other,`} down, ${rowsSaid(rows + 1)}.`,
 				`Hook ${one ? 'it' : 'each'} up again as it should face, open.`
@@ -162,35 +164,34 @@ function columns(crossing: Crossing, made: Fault, { rows }: Found): Mend[] {
 	];
 }
 
-/** The columns that are wrong by themselves, where that is all that is wrong; by their stitches before the cross. */
-export function wrongColumns(
+/** The columns that are wrong by themselves, by their stitches before the cross. */
+export const wrongColumns = (
 	crossing: Crossing,
-	{ slip, result: { order, work, twisted } }: Pick<Fault, 'slip' | 'result'>
-): readonly number[] {
-	switch (slip) {
-		case 'wrong-face': {
-			const meant = new Map(crossing.order.map((stitch, i) => [stitch, crossing.work[i]]));
-			return order.filter((stitch, i) => work[i] !== meant.get(stitch));
-		}
-		case 'knitwise':
-		case 'turned':
-		case 'wrong-end': {
-			const asked = new Set(asMeant(crossing).twisted);
-			return twisted.filter((stitch) => !asked.has(stitch));
-		}
-		case 'not-forward':
-			return order.filter((_, i) => work[i] === 'sl');
-		case 'left-behind':
-		case 'fallen':
-			return crossing.order.filter((stitch) => !order.includes(stitch));
-		default:
-			return [];
-	}
-}
+	{ slip, result }: Pick<Fault, 'slip' | 'result'>
+): readonly number[] => slipFacts(slip).wrong.flatMap((what) => COLUMNS_WRONG[what](crossing, result));
+
+const none = () => [];
+const COLUMNS_WRONG: Readonly<
+	Record<Wrong, (crossing: Crossing, result: Fault['result']) => readonly number[]>
+> = {
+	cross: none,
+	row: none,
+	loop: none,
+	faces(crossing, { order, work }) {
+		const meant = new Map(crossing.order.map((stitch, i) => [stitch, crossing.work[i]]));
+		return order.filter((stitch, i) => work[i] !== meant.get(stitch));
+	},
+	mounts(crossing, { twisted }) {
+		const asked = new Set(asMeant(crossing).twisted);
+		return twisted.filter((stitch) => !asked.has(stitch));
+	},
+	unworked: (_, { order, work }) => order.filter((_stitch, i) => work[i] === 'sl'),
+	gone: (crossing, { order }) => crossing.order.filter((stitch) => !order.includes(stitch))
+};
 
 /** A loop too many falls off by itself on the next row; once it was worked, it is a column that is let run. */
 function loop({ slip, result: { extraLoops } }: Fault, { rows }: Found): Mend[] {
-	if (slip !== 'extra-loop') return [];
+	if (!isWrong(slip, 'loop')) return [];
 	if (rows === 0)
 		return [
 			{
@@ -216,7 +217,7 @@ function loop({ slip, result: { extraLoops } }: Fault, { rows }: Found): Mend[] 
 }
 
 const turn = (crossing: Crossing, made: Fault, { worked = true }: Found): Mend[] =>
-	!worked && (made.slip === 'knitwise' || made.slip === 'turned')
+	!worked && slipFacts(made.slip).wrong.every((what) => what === 'mounts')
 		? [
 				{
 					id: 'turn',

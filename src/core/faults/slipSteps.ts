@@ -10,7 +10,7 @@ import { unwrap } from '../result';
 import type { Bed } from '../technique/medium';
 import { RIGHT_HANDS, type Hands } from '../ways/handed';
 import { looksOf, statesLeaving, type Fault } from './fault';
-import { SLIP_WORDS } from './words';
+import { isWrong, SLIPS } from './slip';
 
 /** A slip as a screen goes through it: its steps and states, and the step at which it happens. */
 export interface SlipSteps<S extends HandState | BedFrame = HandState | BedFrame> {
@@ -35,7 +35,7 @@ export function handSlipSteps(crossing: Crossing, fault: Fault, voice: Voice): S
 export function bedSlipSteps(crossing: Crossing, fault: Fault, medium: Bed): SlipSteps<BedFrame> {
 	const meant = fault.way.moves as readonly BedMove[];
 	// What fell off its tool is carried there first.
-	const steps = fault.slip === 'fallen' ? meant : (fault.moves as readonly BedMove[]);
+	const steps = isWrong(fault.slip, 'gone') ? meant : (fault.moves as readonly BedMove[]);
 	const states = [bedOf(crossing.stitches)];
 	for (const move of steps) states.push(unwrap(applyBed(states[states.length - 1], move, medium)));
 	const odd = firstOdd(fault.moves as readonly BedMove[], meant);
@@ -62,7 +62,7 @@ function withSlip(
 	const end = tellCrossed({ order, over });
 	return [
 		...told.map((one, i) =>
-			i === at ? { ...one, short: `Here: ${one.short}`, detail: SLIP_WORDS[fault.slip].here } : one
+			i === at ? { ...one, short: `Here: ${one.short}`, detail: SLIPS[fault.slip].here } : one
 		),
 		{ ...end, detail: looksOf(crossing, fault, hands) }
 	];

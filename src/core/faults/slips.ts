@@ -7,7 +7,7 @@ import type { HandState } from '../hands/state';
 import { withYarn } from '../hands/yarn';
 import { fault, good, type Result } from '../result';
 import { KNOWN_WAYS, type Way } from '../ways/ways';
-import type { HandSlip } from './slipIds';
+import { SLIPS, type HandSlip } from './slip';
 
 /** A script as hands that slipped made it, and the stitch that stayed behind, where one did. */
 export interface SlippedScript {
@@ -21,7 +21,7 @@ export function slippedScript(crossing: Crossing, way: Way, slip: HandSlip): Res
 	if (!changed)
 		return fault(
 			'conflict',
-			`Hands that work “${way.title.toLowerCase()}” cannot make the slip “${slip}”: ${WHY_NOT[slip]}.`
+			`Hands that work “${way.title.toLowerCase()}” cannot make the slip “${slip}”: ${SLIPS[slip].never}.`
 		);
 	return good(changed);
 }
@@ -61,20 +61,6 @@ const CHANGES: Readonly<Record<HandSlip, Change>> = {
 	},
 	'left-behind': (crossing, way) => leftBehind(crossing, way.moves),
 	'wrong-row': (_, { moves }) => ({ moves, left: null })
-};
-
-const WHY_NOT: Readonly<Record<HandSlip, string>> = {
-	'wrong-hold': 'nothing is put on a cable needle',
-	'wrong-reach': 'no needle reaches past stitches',
-	'not-crossed': 'nothing is crossed',
-	knitwise: 'nothing is slipped or caught',
-	'wrong-face': 'nothing in it is knitted or purled plainly',
-	'wrong-end': 'no two stitches are worked off a cable needle',
-	turned: 'nothing hangs loose to be caught',
-	uneven: 'its first group has one stitch, or the way does not fit the uneven cross',
-	'extra-loop': 'the first stitch takes the yarn from either side',
-	'left-behind': 'nothing waits on a cable needle or hangs loose',
-	'wrong-row': 'nothing in it tells rows'
 };
 
 type Reach = MoveOf<'reach'>;

@@ -5,7 +5,7 @@ import { moveShape } from '../hands/schema';
 import { levelShape } from '../lesson/schema';
 import { readKnown } from '../naming/known';
 import { drill } from '../practice/drill';
-import { KINDS, type Exercise, type Grade, type Kind } from '../practice/exercise';
+import { ANSWERED_BY, KIND_FACTS, KINDS, type Exercise, type Grade } from '../practice/exercise';
 import { GRADES, type Answered } from '../practice/grade';
 import { fault, good, mapResult, type Result } from '../result';
 import type { Chart } from '../swatch/chart';
@@ -104,21 +104,6 @@ const gradedShape = z.object({
 });
 type Graded = z.infer<typeof gradedShape>;
 
-/** What an answer is to each kind, in words. */
-const WANTS: Readonly<Record<Kind, readonly [type: 'list' | 'text' | 'number', wants: string]>> = {
-	numbers: ['list', 'a list of positions'],
-	front: ['list', 'a list of positions'],
-	name: ['text', 'a name, as text'],
-	hold: ['text', '“front” or “back”'],
-	script: ['list', 'the numbers of all movements, in order, from 0'],
-	cloth: ['number', 'the number of a choice, from 0'],
-	fault: ['number', 'the number of a choice, from 0'],
-	'next-row': ['number', 'the number of a choice, from 0'],
-	'count-rows': ['number', 'a number of rows'],
-	chart: ['number', 'the number of a choice, from 0']
-};
-const CHOOSES: readonly Kind[] = ['cloth', 'fault', 'next-row', 'chart'];
-
 /** How an answer in JSON is to an exercise, as it is printed. */
 export const gradeAsked = (value: unknown, hands?: Partial<Hands>): Result<Omit<Grade, 'comesTo'>> =>
 	mapResult(gradeOf(value, hands), ({ right, because, slip }) => ({
@@ -141,15 +126,16 @@ export function gradeOf(value: unknown, hands: Partial<Hands> = {}): Result<Grad
 
 function answeredIn({ exercise, answer }: Graded, by: Partial<Hands>): Result<Answered> {
 	const { kind, of, given, choices = [] } = exercise;
-	const [type, wants] = WANTS[kind];
+	const { by: answers, shows } = KIND_FACTS[kind];
+	const { is: type, wants } = ANSWERED_BY[answers];
 	const is = Array.isArray(answer) ? 'list' : typeof answer === 'string' ? 'text' : 'number';
 	if (is !== type) return fault('unreadable', `The answer to “${kind}” is ${wants}.`);
-	if (CHOOSES.includes(kind) && (answer as number) >= choices.length)
+	if (answers === 'choice' && (answer as number) >= choices.length)
 		return fault(
 			'unreadable',
 			`There ${choices.length === 1 ? 'is one choice' : `are ${choices.length} choices`}, counted from 0; ${String(answer)} is none of them.`
 		);
-	const missing = NEEDS[kind].find((field) => given[field] === undefined);
+	const missing = shows.find((field) => given[field] === undefined);
 	if (missing) return fault('unreadable', `An exercise of the kind “${kind}” has “given.${missing}”.`);
 	const medium = given.medium ?? 'hand';
 	const hands: Hands = handsAt(
@@ -179,20 +165,6 @@ function answeredIn({ exercise, answer }: Graded, by: Partial<Hands>): Result<An
 		number: typeof answer === 'number' ? answer : 0
 	});
 }
-
-/** What each kind shows, without which nothing can be played. */
-const NEEDS: Readonly<Record<Kind, readonly (keyof Graded['exercise']['given'])[]>> = {
-	numbers: [],
-	front: [],
-	name: [],
-	hold: [],
-	script: ['moves'],
-	cloth: [],
-	fault: ['way', 'seen'],
-	'next-row': ['swatch', 'row'],
-	'count-rows': ['swatch', 'rows'],
-	chart: ['chart', 'cell']
-};
 
 /** The crossing in the cell that a chart exercise points at. */
 function chartedIn({ chart, cell }: Graded['exercise']['given'], medium: Medium): Result<Crossing | null> {

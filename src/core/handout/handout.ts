@@ -5,7 +5,7 @@ import { retold } from '../telling/said';
 import { forSaid, tellingFor, voiceFor, type HandoutOptions } from './options';
 import { compacted } from './compact';
 import { ANSWERS } from './course';
-import { GOES_HOME } from './goesHome';
+import { kindFacts } from '../lesson/kinds';
 import { finishingBlocks, partSection } from './partSections';
 import { careSection, keySection, materialSection, shortWordSection, slipSection } from './reference';
 import { swatchBlocks, type Length } from './swatchBlocks';
@@ -18,7 +18,7 @@ const ROOM_LINES = 6;
 
 /** The parts that go home: those chosen, in the order chosen; else those that usually do. */
 export function partsHome(lesson: Lesson, chosen?: readonly string[]): Part[] {
-	if (!chosen) return lesson.parts.filter(({ kind }) => GOES_HOME[kind]);
+	if (!chosen) return lesson.parts.filter(({ kind }) => kindFacts(kind).home);
 	return chosen.flatMap((id) => lesson.parts.find((part) => part.id === id) ?? []);
 }
 

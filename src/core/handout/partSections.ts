@@ -11,7 +11,7 @@ import { repeatsOf } from '../teaching/repeats';
 import { showingOf, sidesOf, type Showing } from '../teaching/showing';
 import { textFor } from '../lesson/forHands';
 import { howMade, slipIn } from '../lesson/slip';
-import type { SlipId } from '../lesson/slipName';
+import type { TaughtSlip } from '../faults/slip';
 import { counted, inWords } from '../naming/numbers';
 import type { Hands } from '../ways/handed';
 import type { Block, Picture, Section } from './schema';
@@ -258,7 +258,7 @@ export function slipPicture(
 	lesson: Lesson,
 	name: string,
 	crossing: Crossing,
-	slip: SlipId,
+	slip: TaughtSlip,
 	{ hand, keep }: Hands
 ): Picture {
 	const how = howMade(lesson);

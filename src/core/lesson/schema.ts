@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { LEVELS, YARNS } from '../ways/cautions';
 import { crossingShape } from '../crossing/schema';
+import { TAUGHT_SLIPS } from '../faults/slip';
 import { FIBRES } from '../measures/finish';
 import { STAGES } from '../measures/lives';
 import { localTimeShape } from '../moment';
@@ -39,19 +40,7 @@ export const levelShape = z.enum(LEVELS);
 const common = { id, title: line, minutes, text: z.optional(text) };
 
 /** Slips of the hands that a lesson speaks of. */
-export const slipShape = z.enum([
-	'wrong-hold',
-	'wrong-reach',
-	'extra-loop',
-	'not-crossed',
-	'knitwise',
-	'wrong-face',
-	'wrong-end',
-	'turned',
-	'uneven',
-	'wrong-row',
-	'dropped'
-]);
+export const slipShape = z.enum(TAUGHT_SLIPS);
 
 const pace = z.enum(['slow', 'steady']);
 const yarnHands = z.enum(['right', 'left', 'both']);
@@ -232,6 +221,8 @@ export const lessonFieldsShape = z.readonly(
 	)
 );
 
+type PartFields<Part> = Part extends unknown ? Exclude<keyof Part, 'id' | 'kind'> : never;
+
 /** What a change may set of a part; rows that are `null` are not said any more, and a field a kind has not is left alone. */
 export const partFieldsShape = z.readonly(
 	z.partial(
@@ -256,7 +247,7 @@ export const partFieldsShape = z.readonly(
 			stage: z.enum(STAGES),
 			question: text,
 			answer: text
-		})
+		} satisfies Readonly<Record<PartFields<z.infer<typeof partShape>>, unknown>>)
 	)
 );
 

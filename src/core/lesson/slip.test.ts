@@ -8,7 +8,7 @@ import { newPart } from '../planning/palette';
 import { sidesOf, stepsIn } from '../teaching/showing';
 import { slipShape } from './schema';
 import { slipIn, type HowMade } from './slip';
-import type { SlipId } from './slipName';
+import type { TaughtSlip } from '../faults/slip';
 import { unwrap } from '../result';
 import { RIGHT_HANDS } from '../ways/handed';
 
@@ -23,7 +23,7 @@ const BY_HAND = { medium: 'hand', ways: ['cn-off'] } as const;
 const SLIPS = slipShape.options;
 
 describe('a slip of a lesson', () => {
-	const seenOf = (name: string, slip: SlipId, how: HowMade = BY_HAND) =>
+	const seenOf = (name: string, slip: TaughtSlip, how: HowMade = BY_HAND) =>
 		slipIn(how, crossing(name), name, slip, RIGHT_HANDS);
 
 	it('is told by the cloth it makes', () => {

@@ -4,21 +4,23 @@ import { depthsSaid, faultOf, firstFault, looksOf, USUAL_OFFSET, type Fault } fr
 import { clothState, type MendState } from '../faults/mending';
 import { mendsOf, shortestWay } from '../faults/mends';
 import { asMeant, seenOf, type MadeCloth, type Seen } from '../faults/seen';
-import type { HandSlip } from '../faults/slipIds';
-import { MEND_SAID, SLIP_WORDS } from '../faults/words';
+import { MENDS, type MendId } from '../faults/mend';
+import { isWrong, slipFacts, type HandSlip, type TaughtSlip } from '../faults/slip';
 import { good, type Result } from '../result';
 import { isBed, type Medium } from '../technique/medium';
 import { handed, handsAt, type Hands } from '../ways/handed';
 import { bedWaysOf } from '../ways/bed';
 import { wayOf } from '../ways/ways';
 import type { Lesson } from './lesson';
-import { playedAs, slipName, type SlipId } from './slipName';
+import { playedAs, slipName } from './slipName';
 
 /** A slip of a lesson: how it is seen, where it comes from, and what is done about it. */
 export interface Slip {
 	readonly seen: string;
 	readonly cause: string;
 	readonly mend: string;
+	/** the mend has stitches hooked up again */
+	readonly hooked: boolean;
 	/** what is asked of a class that sees it */
 	readonly question: string;
 	/** the cloth it makes, two rows on; `null` where hands that make this cross cannot make the slip */
@@ -35,7 +37,7 @@ export interface HowMade {
 interface Played {
 	readonly result: MadeCloth;
 	readonly seen: Seen;
-	readonly mends: readonly { readonly id: keyof typeof MEND_SAID; readonly restores: boolean }[];
+	readonly mends: readonly { readonly id: MendId; readonly restores: boolean }[];
 }
 
 /** Rows on, and stitches beside, with which mends are weighed where nobody says how far on the work is. */
@@ -52,38 +54,34 @@ export function slipIn(
 	{ medium, ways }: HowMade,
 	named: Crossing,
 	name: string,
-	slip: SlipId,
+	slip: TaughtSlip,
 	hands: Hands
 ): Slip {
 	const crossing = handed(named, hands, medium).played;
-	const { did } = SLIP_WORDS[playedAs(slip, medium)];
-	const cause = (isBed(medium) && AT_BED[slip]) || did;
+	const { did, didAtBed } = slipFacts(playedAs(slip, medium));
+	const cause = isBed(medium) ? (didAtBed ?? did) : did;
 	const played = isBed(medium) ? bedSlip(crossing, slip, medium) : handSlip(crossing, slip, { medium, ways });
 	if (!played.ok)
 		return {
 			seen: `${slipName(slip, medium)}.`,
 			cause,
-			mend: MEND_SAID.unpick,
+			mend: MENDS.unpick.said,
+			hooked: MENDS.unpick.hooked,
 			question: `What happened to this ${name}?`,
 			cloth: null
 		};
 	const { result, seen, mends } = played.value;
-	const best = mends.find(({ restores }) => restores);
+	const best = MENDS[mends.find(({ restores }) => restores)?.id ?? 'unpick'];
 	const fake = mends.some(({ id }) => id === 'fake');
 	return {
 		seen: looksOf(crossing, played.value, handsAt(hands, medium)),
 		cause,
-		mend: `${MEND_SAID[best?.id ?? 'unpick']}${fake ? ` ${MEND_SAID.fake}` : ''}`,
+		mend: `${best.said}${fake ? ` ${MENDS.fake.said}` : ''}`,
+		hooked: best.hooked,
 		question: questionOf(name, crossing, played.value),
 		cloth: clothState(crossing, result, seen.offset, 2)
 	};
 }
-
-/** Where the same slip comes from at a machine or loom, where tools and pegs hold the stitches. */
-const AT_BED: Partial<Readonly<Record<SlipId, string>>> = {
-	'not-crossed': 'It was forgotten, or each set was hung back where it came from.',
-	'wrong-row': 'The passes or rows were miscounted.'
-};
 
 /** How a lesson's crosses are made. */
 export const howMade = ({ medium, parts }: Pick<Lesson, 'medium' | 'parts'>): HowMade => ({
@@ -91,7 +89,7 @@ export const howMade = ({ medium, parts }: Pick<Lesson, 'medium' | 'parts'>): Ho
 	ways: parts.flatMap((part) => (part.kind === 'show' ? [part.way] : []))
 });
 
-function handSlip(crossing: Crossing, slip: SlipId, { medium, ways }: HowMade): Result<Played> {
+function handSlip(crossing: Crossing, slip: TaughtSlip, { medium, ways }: HowMade): Result<Played> {
 	const id = playedAs(slip, 'hand') as HandSlip;
 	const shown = ways.flatMap((way) => wayOf(crossing, way) ?? []);
 	const tried = [...shown.map((way) => faultOf(crossing, way, id)), firstFault(crossing, id)];
@@ -105,12 +103,12 @@ function handSlip(crossing: Crossing, slip: SlipId, { medium, ways }: HowMade): 
 function mendsIn(crossing: Crossing, made: Fault, medium: Medium): Played['mends'] {
 	// Units, pairs and slipped columns are not let down and hooked up one by one.
 	if (medium !== 'hand') return [{ id: 'unpick', restores: true }];
-	const found = { ...usual(crossing), ...(made.slip === 'extra-loop' ? { rows: 0 } : {}) };
+	const found = { ...usual(crossing), ...(isWrong(made.slip, 'loop') ? { rows: 0 } : {}) };
 	const mends = mendsOf(crossing, made, found, shortestWay(crossing));
 	return mends.ok ? mends.value : [];
 }
 
-function bedSlip(crossing: Crossing, slip: SlipId, medium: 'machine' | 'loom'): Result<Played> {
+function bedSlip(crossing: Crossing, slip: TaughtSlip, medium: 'machine' | 'loom'): Result<Played> {
 	const fallen = firstBedFault(crossing, 'fallen', medium);
 	if (slip === 'dropped' && fallen.ok) {
 		const { result, seen } = fallen.value;

@@ -121,8 +121,8 @@ export type SingleWord = {
 			readonly keeps: number;
 			readonly face: 'knit' | 'purl';
 	  }
-	/** a new stitch between two, and what it shows on the side that is worked */
-	| { readonly does: 'add'; readonly face: 'knit' | 'purl' }
+	/** a new stitch between two, what it shows on the side that is worked, and the word that leans it the other way */
+	| { readonly does: 'add'; readonly face: 'knit' | 'purl'; readonly mirrored: string }
 	/** front and back of one stitch: the stitch, then a new one that shows a purl */
 	| { readonly does: 'both-legs'; readonly face: 'knit' | 'purl' }
 	| { readonly does: 'marker'; readonly how: MarkerMove }
@@ -145,8 +145,8 @@ const decrease = (
 const increase = (
 	[word, ...also]: readonly [string, ...string[]],
 	aloud: string,
-	face: 'knit' | 'purl' = 'knit'
-): SingleWord => ({ word, also, aloud, does: 'add', face, turned: null });
+	{ face = 'knit', mirrored = word }: { readonly face?: 'knit' | 'purl'; readonly mirrored?: string } = {}
+): SingleWord => ({ word, also, aloud, does: 'add', face, mirrored, turned: null });
 const marker = (
 	[word, ...also]: readonly [string, ...string[]],
 	aloud: string,
@@ -222,9 +222,9 @@ export const SINGLE_WORDS: readonly SingleWord[] = [
 	),
 	increase(['yo', 'yon', 'yrn', 'yfwd', 'yfrn', 'y.o', 'yarn over'], 'yarn over'),
 	increase(['m1', 'm1k', 'm1 knit', 'make 1', 'make one'], 'make one'),
-	increase(['m1l', 'm1 l', 'm1 left', 'make 1 left'], 'make one left'),
-	increase(['m1r', 'm1 r', 'm1 right', 'make 1 right'], 'make one right'),
-	increase(['m1p', 'm1 p', 'm1 purl', 'make 1 purl', 'm1pw'], 'make one purl', 'purl'),
+	increase(['m1l', 'm1 l', 'm1 left', 'make 1 left'], 'make one left', { mirrored: 'm1r' }),
+	increase(['m1r', 'm1 r', 'm1 right', 'make 1 right'], 'make one right', { mirrored: 'm1l' }),
+	increase(['m1p', 'm1 p', 'm1 purl', 'make 1 purl', 'm1pw'], 'make one purl', { face: 'purl' }),
 	{
 		word: 'kfb',
 		also: [
@@ -315,8 +315,6 @@ export const runWord = (work: WorkWord): RunWord | undefined => runs.get(work);
 /** What is known of a word that is always the same, however its letters are written. */
 export const singleWord = (word: string): SingleWord | undefined => singles.get(word.toLowerCase());
 
-const ADDED_MIRRORED: Readonly<Record<string, string>> = { m1l: 'm1r', m1r: 'm1l' };
-
 /**
  * The word that gives in a mirror what this one gives: `ssk` for `k2tog`, since the strand that lay on top still does (craft:
  * Holding the yarn). `null` where no single word does, or where the row ends before its edge.
@@ -324,7 +322,7 @@ const ADDED_MIRRORED: Readonly<Record<string, string>> = { m1l: 'm1r', m1r: 'm1l
 export function mirroredWord(text: string): string | null {
 	const entry = singleWord(text);
 	if (!entry || entry.does === 'turn') return null;
-	if (entry.does === 'add') return ADDED_MIRRORED[entry.word] ?? text;
+	if (entry.does === 'add') return entry.mirrored === entry.word ? text : entry.mirrored;
 	if (entry.does !== 'decrease') return text;
 	const keeps = entry.takes + 1 - entry.keeps;
 	if (keeps === entry.keeps) return text;

@@ -233,7 +233,8 @@ function slotOf(part: Part, lesson: Lesson, was = part): string | null {
 		case 'swatch':
 		case 'count':
 			return part.kind;
-		default:
+		case 'care':
+		case 'note':
 			return null;
 	}
 }

@@ -5,7 +5,7 @@ import { labelled } from '../naming/definition';
 import { WRITTEN_SCHOOLS, type WrittenSchool } from '../naming/schools';
 import { rowsWorked } from '../lesson/rows';
 import { howMade, slipIn } from '../lesson/slip';
-import type { SlipId } from '../lesson/slipName';
+import type { TaughtSlip } from '../faults/slip';
 import { minutesOf, type Lesson, type LessonCrossing, type Part } from '../lesson/lesson';
 import { rulesWith } from '../rules';
 import { rowToCount } from '../swatch/counting';
@@ -418,7 +418,7 @@ class Composer {
 		);
 	}
 
-	#mend({ id, name }: LessonCrossing, slip: SlipId, because: string, again = false): void {
+	#mend({ id, name }: LessonCrossing, slip: TaughtSlip, because: string, again = false): void {
 		const title = again ? `Another slip in ${name}` : `When ${name} goes wrong`;
 		this.#part({ kind: 'mend', crossing: id, slip, title }, because);
 	}
@@ -430,13 +430,13 @@ class Composer {
 	}
 
 	/** The slips that these learners make most, what their classes showed before first. */
-	#slips(taught: LessonCrossing): SlipId[] {
+	#slips(taught: LessonCrossing): TaughtSlip[] {
 		const seen = (this.brief.slips ?? []).flatMap(({ name, slip }) => (name === taught.name ? [slip] : []));
 		return likelySlips(this.lesson, taught, seen);
 	}
 
 	/** The slip once more as a question, which shows who sees what the hands did. */
-	#askedOfSlip({ id, name, crossing }: LessonCrossing, slip: SlipId): void {
+	#askedOfSlip({ id, name, crossing }: LessonCrossing, slip: TaughtSlip): void {
 		const { question, cause } = slipIn(howMade(this.lesson), crossing, name, slip, RIGHT_HANDS);
 		this.#part(
 			{ kind: 'check', crossing: id, title: `What went wrong in ${name}?`, question, answer: cause },

@@ -8,7 +8,8 @@ import { estimateOf } from './estimate';
 import { applyChange } from '../lesson/change';
 import type { Lesson, Part } from '../lesson/lesson';
 import { lessonMends } from './mend';
-import { addableTo, PALETTE } from './addable';
+import { KINDS_OF_PART } from '../lesson/kinds';
+import { addableTo } from './addable';
 import { newPart } from './palette';
 import { ratesWith, USUAL_RATES } from './rates';
 import { renamings, schoolsOf } from '../telling/renamings';
@@ -363,14 +364,14 @@ describe('a mend', () => {
 describe('the palette', () => {
 	it('makes a part of every kind that the lesson has something for, on the clock', () => {
 		const { lesson } = drafted({ swatch: PLAIT, level: 'improver', minutes: 120 });
-		for (const kind of PALETTE) {
+		for (const kind of KINDS_OF_PART) {
 			const part = newPart(lesson, kind, 'fresh', 'b')!;
 			expect(part).toMatchObject({ id: 'fresh', kind });
 			expect(part.minutes).toBeGreaterThan(0);
 			expect(codes({ ...lesson, minutes: 600, parts: [...lesson.parts, part] })).not.toContain('dangling');
 		}
 		const empty = { ...lesson, crossings: [], swatches: [] };
-		expect(PALETTE.filter((kind) => newPart(empty, kind, 'x') === null)).toEqual([
+		expect(KINDS_OF_PART.filter((kind) => newPart(empty, kind, 'x') === null)).toEqual([
 			'picture',
 			'show',
 			'compare',
@@ -382,7 +383,7 @@ describe('the palette', () => {
 			'tension'
 		]);
 		for (const bare of [lesson, empty])
-			expect(addableTo(bare)).toEqual(PALETTE.filter((kind) => newPart(bare, kind, 'x') !== null));
+			expect(addableTo(bare)).toEqual(KINDS_OF_PART.filter((kind) => newPart(bare, kind, 'x') !== null));
 	});
 });
 

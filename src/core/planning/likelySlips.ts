@@ -1,34 +1,35 @@
 import type { Crossing } from '../crossing/crossing';
 import { groups } from '../crossing/groups';
 import { faultOf } from '../faults/fault';
-import type { HandSlip } from '../faults/slipIds';
+import type { HandSlip, TaughtSlip } from '../faults/slip';
 import type { Lesson } from '../lesson/lesson';
-import { playedAs, type SlipId } from '../lesson/slipName';
+import { playedAs, slipsIn } from '../lesson/slipName';
 import { isBed, type Medium } from '../technique/medium';
 import type { Level } from '../ways/cautions';
 import { wayOf } from '../ways/ways';
 
 /** Slips by how a cross is made, the likeliest first at each level (craft: Mistakes): beginners mix sides up, the confident rows. */
-const LIKELY: Readonly<Record<'needle' | 'reach' | 'other', Readonly<Record<Level, readonly SlipId[]>>>> = {
-	needle: {
-		beginner: ['wrong-hold', 'extra-loop', 'not-crossed', 'dropped'],
-		improver: ['wrong-hold', 'wrong-end', 'extra-loop', 'wrong-row'],
-		confident: ['wrong-row', 'wrong-hold', 'wrong-end', 'not-crossed']
-	},
-	reach: {
-		beginner: ['wrong-reach', 'turned', 'dropped', 'not-crossed'],
-		improver: ['wrong-reach', 'turned', 'dropped', 'wrong-row'],
-		confident: ['turned', 'wrong-reach', 'wrong-row', 'dropped']
-	},
-	other: {
-		beginner: ['not-crossed', 'dropped', 'extra-loop', 'wrong-row'],
-		improver: ['not-crossed', 'extra-loop', 'wrong-row', 'dropped'],
-		confident: ['wrong-row', 'not-crossed', 'extra-loop', 'dropped']
-	}
-};
+const LIKELY: Readonly<Record<'needle' | 'reach' | 'other', Readonly<Record<Level, readonly TaughtSlip[]>>>> =
+	{
+		needle: {
+			beginner: ['wrong-hold', 'extra-loop', 'not-crossed', 'dropped'],
+			improver: ['wrong-hold', 'wrong-end', 'extra-loop', 'wrong-row'],
+			confident: ['wrong-row', 'wrong-hold', 'wrong-end', 'not-crossed']
+		},
+		reach: {
+			beginner: ['wrong-reach', 'turned', 'dropped', 'not-crossed'],
+			improver: ['wrong-reach', 'turned', 'dropped', 'wrong-row'],
+			confident: ['turned', 'wrong-reach', 'wrong-row', 'dropped']
+		},
+		other: {
+			beginner: ['not-crossed', 'dropped', 'extra-loop', 'wrong-row'],
+			improver: ['not-crossed', 'extra-loop', 'wrong-row', 'dropped'],
+			confident: ['wrong-row', 'not-crossed', 'extra-loop', 'dropped']
+		}
+	};
 
-/** What tools and pegs leave. */
-const LIKELY_AT_BED: readonly SlipId[] = ['not-crossed', 'wrong-row', 'dropped'];
+/** What tools and pegs leave, the likeliest first. */
+const LIKELY_AT_BED: readonly TaughtSlip[] = ['not-crossed', 'wrong-row', 'dropped'];
 
 /**
  * The slips that learners of a level make most in a cross, by the first way the lesson shows for it: those that were seen in
@@ -39,11 +40,13 @@ const LIKELY_AT_BED: readonly SlipId[] = ['not-crossed', 'wrong-row', 'dropped']
 export function likelySlips(
 	{ level, medium: made, parts }: Pick<Lesson, 'level' | 'medium' | 'parts'>,
 	{ id, crossing }: { readonly id: string; readonly crossing: Crossing },
-	seen: readonly SlipId[] = []
-): SlipId[] {
+	seen: readonly TaughtSlip[] = []
+): TaughtSlip[] {
 	const medium: Medium = made;
-	if (isBed(medium))
-		return distinct([...seen.filter((slip) => LIKELY_AT_BED.includes(slip)), ...LIKELY_AT_BED]);
+	if (isBed(medium)) {
+		const possible = slipsIn(medium);
+		return distinct([...seen.filter((slip) => possible.includes(slip)), ...LIKELY_AT_BED, ...possible]);
+	}
 	const shown = parts.find((part) => part.kind === 'show' && part.crossing === id);
 	const way = shown?.kind === 'show' ? wayOf(crossing, shown.way) : undefined;
 	if (!way) return distinct([...seen, ...LIKELY.needle[level]]);
@@ -54,11 +57,11 @@ export function likelySlips(
 			: 'other';
 	// Who miscounts a group splits it unevenly, and unequal groups are miscounted most.
 	const sizes = new Set(groups(crossing).map((group) => group.length));
-	const uneven: SlipId[] = kind === 'needle' && sizes.size > 1 ? ['uneven'] : [];
+	const uneven: TaughtSlip[] = kind === 'needle' && sizes.size > 1 ? ['uneven'] : [];
 	const likely = [...uneven, ...LIKELY[kind][level]].filter(
 		(slip) => faultOf(crossing, way, playedAs(slip, medium) as HandSlip).ok
 	);
 	return distinct([...seen, ...likely, 'not-crossed', 'wrong-row']);
 }
 
-const distinct = (slips: readonly SlipId[]): SlipId[] => [...new Set(slips)];
+const distinct = (slips: readonly TaughtSlip[]): TaughtSlip[] => [...new Set(slips)];

@@ -1,4 +1,6 @@
 import { swatchOf } from '../lesson/rows';
+import { howMade, slipIn } from '../lesson/slip';
+import { RIGHT_HANDS } from '../ways/handed';
 import { gramsEach } from '../measures/lessonYarn';
 import { rulesWith } from '../rules';
 import { isBed, isDoubled, type Medium } from '../technique/medium';
@@ -26,9 +28,6 @@ const TOOLS = /transfer tool|tools?\b/i;
 
 const NEVER = 'never larger than the working needles';
 
-/** Slips that are mended by laddering down and hooking up. */
-const LADDERED = ['wrong-hold', 'wrong-reach', 'not-crossed', 'wrong-face', 'wrong-row', 'dropped'];
-
 /** Yarn without rows to reckon with, for trying a cross out. */
 const TRIAL_YARN = '15 g each';
 
@@ -49,6 +48,14 @@ function yarnFor(lesson: Lesson): string {
 	if (worked.length === 0) return TRIAL_YARN;
 	const each = gramsEach(worked, rulesWith(lesson.rules));
 	return `${each} g each${lesson.people ? `, ${each * lesson.people} g for ${lesson.people}` : ''}`;
+}
+
+/** Whether the slip of a part is mended by hooking stitches up again. */
+function hookedUp(lesson: Lesson, { crossing: id, slip }: Extract<Part, { kind: 'mend' }>): boolean {
+	const taught = lesson.crossings.find((one) => one.id === id);
+	return (
+		taught !== undefined && slipIn(howMade(lesson), taught.crossing, taught.name, slip, RIGHT_HANDS).hooked
+	);
 }
 
 /** All that the parts of a lesson need, each once, with its reason; amounts follow the number of people where it is known. */
@@ -80,7 +87,7 @@ export function needsOf(lesson: Lesson): MaterialNeed[] {
 				need(part, 'removable markers', 'one in the last stitch of each cross', '2 each', MARKERS);
 				break;
 			case 'mend':
-				if (!bed && LADDERED.includes(part.slip))
+				if (!bed && hookedUp(lesson, part))
 					need(part, 'a crochet hook', 'to hook laddered stitches up', '1 for two', HOOK);
 				break;
 			case 'measure':
@@ -100,6 +107,17 @@ export function needsOf(lesson: Lesson): MaterialNeed[] {
 					'for the table',
 					PINS
 				);
+				break;
+			case 'explain':
+			case 'picture':
+			case 'compare':
+			case 'check':
+			case 'tension':
+			case 'care':
+			case 'note':
+				break;
+			default:
+				part satisfies never;
 		}
 		if (part.kind !== 'show' || bed) continue;
 		const crossing = lesson.crossings.find(({ id }) => id === part.crossing)?.crossing;

@@ -7,7 +7,7 @@ import type { Lesson, Part } from '../lesson/lesson';
 import type { LessonMend } from './lessonMend';
 import { madeWays } from './made';
 import { missingIn } from './materials';
-import type { PaletteKind } from './addable';
+import type { PartKind } from '../lesson/kinds';
 import {
 	claimMends,
 	fillingMends,
@@ -36,7 +36,7 @@ export function lessonMends(
 	const here = lesson.parts[at];
 	const before = at > 0 ? lesson.parts[at - 1].id : null;
 	const crossing = here && 'crossing' in here ? here.crossing : undefined;
-	const adding = (kind: PaletteKind, after: string | null, says: string): LessonMend[] => {
+	const adding = (kind: PartKind, after: string | null, says: string): LessonMend[] => {
 		const fresh = newPart(lesson, kind, id, crossing);
 		return fresh ? [{ says, changes: [{ kind: 'add-part', part: fresh, after }] }] : [];
 	};

@@ -1,9 +1,9 @@
-import type { PaletteKind } from './addable';
 import { isBed, type Medium } from '../technique/medium';
 import { swatchOf } from '../lesson/rows';
 import { rowToCount } from '../swatch/counting';
 import { frontsSaid } from '../lesson/answers';
 import { madeWays } from './made';
+import type { PartKind } from '../lesson/kinds';
 import type { Lesson, Part } from '../lesson/lesson';
 import { estimateOf } from './estimate';
 import { likelySlips } from './likelySlips';
@@ -12,7 +12,7 @@ import type { Rates } from './rates';
 /** A new part of some kind, about a crossing of the lesson, with the minutes it takes; `null` where the lesson has nothing it could be about. */
 export function newPart(
 	lesson: Lesson,
-	kind: PaletteKind,
+	kind: PartKind,
 	id: string,
 	about?: string,
 	rates?: Rates
@@ -21,7 +21,7 @@ export function newPart(
 	return part && { ...part, minutes: estimateOf(lesson, part, rates) };
 }
 
-function partOf(lesson: Lesson, kind: PaletteKind, id: string, about?: string): Part | null {
+function partOf(lesson: Lesson, kind: PartKind, id: string, about?: string): Part | null {
 	const taught = lesson.crossings.find((one) => one.id === about) ?? lesson.crossings.at(0);
 	const swatch = lesson.swatches.at(0);
 	const uk = lesson.names?.terms === 'uk';

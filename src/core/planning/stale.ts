@@ -3,6 +3,7 @@ import { plain } from '../naming/key';
 import { readName } from '../naming/read';
 import type { Reading } from '../naming/reading';
 import { crossingsOf, madeInRows } from './about';
+import { kindFacts } from '../lesson/kinds';
 import type { Lesson, LessonCrossing, Part } from '../lesson/lesson';
 import { aloneIn, NAMES } from '../naming/inText';
 
@@ -12,14 +13,11 @@ export interface StaleName {
 	readonly part: string | null;
 }
 
-/** Parts from which a crossing is learned; others only come back to it. */
-const TEACHING: readonly Part['kind'][] = ['picture', 'show', 'practice'];
-
 /** Crossings that a lesson lists and no part or row of it teaches any more. */
 export function untaughtIn(lesson: Lesson): LessonCrossing[] {
 	const made = [...madeInRows(lesson).values()];
 	const learned = new Set(
-		lesson.parts.filter(({ kind }) => TEACHING.includes(kind)).flatMap((part) => crossingsOf(part))
+		lesson.parts.filter(({ kind }) => kindFacts(kind).teaches).flatMap((part) => crossingsOf(part))
 	);
 	return lesson.crossings.filter(
 		({ id, crossing }) => !learned.has(id) && !made.some((one) => sameCrossing(one, crossing))

@@ -1,5 +1,5 @@
 import { inList } from '../english';
-import { SLIP_WORDS } from '../faults/words';
+import { SLIPS, slipFacts, type SlipId } from '../faults/slip';
 import type { PractisedCross } from '../teaching/next';
 import { crossSits } from './evening';
 import { KINDS, type Kind } from './exercise';
@@ -85,9 +85,7 @@ function mostly(standing: readonly Standing[]): string | null {
 	for (const slip of standing.flatMap(({ slips }) => slips)) counts.set(slip, (counts.get(slip) ?? 0) + 1);
 	const [slip] = [...counts].sort((a, b) => b[1] - a[1]).at(0) ?? [];
 	if (slip === undefined) return null;
-	return slip in SLIP_WORDS
-		? SLIP_WORDS[slip as keyof typeof SLIP_WORDS].name.toLowerCase()
-		: 'the name misread';
+	return slip in SLIPS ? slipFacts(slip as SlipId).name.toLowerCase() : 'the name misread';
 }
 
 /** How a cross stands with all who were asked about it: it sits with whom most of its kinds do. */

@@ -3,7 +3,7 @@ import { inFront } from '../crossing/depth';
 import type { PartlySeen } from '../faults/diagnose';
 import { faultOf } from '../faults/fault';
 import { SEEN_FIELDS, type Seen } from '../faults/seen';
-import { HAND_SLIPS } from '../faults/slipIds';
+import { HAND_SLIPS } from '../faults/slip';
 import type { Move } from '../hands/moves';
 import { play } from '../hands/play';
 import { rowsWorked } from '../lesson/rows';

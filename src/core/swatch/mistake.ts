@@ -3,7 +3,7 @@ import { turnOver } from '../crossing/transform';
 import type { Working } from '../fabric/fabric';
 import type { Problem } from '../fabric/problem';
 import type { PlacedCrossing } from '../fabric/work';
-import type { HandSlip } from '../faults/slipIds';
+import type { HandSlip } from '../faults/slip';
 import { readsFromTheEnd, type Hands } from '../ways/handed';
 import { nowAt } from './counter';
 import { crossingAt, type WorkedSpot } from './edit';

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { BED_SLIPS, HAND_SLIPS } from '../faults/slipIds';
+import { SLIP_IDS } from '../faults/slip';
 import { localTimeShape } from '../moment';
 import { RATES, type RateId } from '../planning/rates';
 import { levelShape } from '../lesson/schema';
@@ -52,7 +52,7 @@ const takenShape = z.readonly(
 const slipSeenShape = z.readonly(
 	z.object({
 		crossing: z.string().check(z.minLength(1), z.maxLength(200)),
-		slip: z.enum([...HAND_SLIPS, ...BED_SLIPS]),
+		slip: z.enum(SLIP_IDS),
 		way: z.string().check(z.maxLength(64)),
 		who: z.optional(z.string().check(z.maxLength(200)))
 	})

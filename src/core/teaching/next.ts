@@ -5,8 +5,8 @@ import type { Brief } from '../planning/brief';
 import { knownCrossings } from '../planning/course';
 import { nextStep } from '../planning/nextStep';
 import { askedAs } from '../planning/subject';
-import { SLIP_WORDS } from '../faults/words';
-import type { SlipId } from '../lesson/slipName';
+import { slipFacts } from '../faults/slip';
+import { taughtAs } from '../lesson/slipName';
 import { LEAST_SECONDS, type ClassRecord, type SlipSeen, type Taken } from './classRecord';
 import { namesIn } from './writeUp';
 
@@ -74,10 +74,10 @@ export function nextLesson(
 	}
 	const slips = slipsSeen([...left, ...hard], record);
 	for (const { name, slip } of slips)
-		because.push(`In ${name} a slip was seen: ${SLIP_WORDS[slip].name.toLowerCase()}. The draft shows it.`);
+		because.push(`In ${name} a slip was seen: ${slipFacts(slip).name.toLowerCase()}. The draft shows it.`);
 	const lessonSlips = slips.flatMap(({ name, slip }) => {
-		const taughtAs = TAUGHT_AS[slip];
-		return taughtAs ? [{ name, slip: taughtAs }] : [];
+		const taught = taughtAs(slip);
+		return taught ? [{ name, slip: taught }] : [];
 	});
 	const brief = briefOf(lesson, asked, known);
 	return { brief: lessonSlips.length > 0 ? { ...brief, slips: lessonSlips } : brief, because };
@@ -94,26 +94,6 @@ function slipsSeen(crossings: readonly LessonCrossing[], { slips = [] }: ClassRe
 	}
 	return [...times.values()].sort((a, b) => b.count - a.count);
 }
-
-/** Slips that a lesson has a part for; those of a bed's tools it tells in its own words. */
-const TAUGHT_AS: Readonly<Record<SlipSeen['slip'], SlipId | null>> = {
-	'wrong-hold': 'wrong-hold',
-	'wrong-reach': 'wrong-reach',
-	'not-crossed': 'not-crossed',
-	knitwise: 'knitwise',
-	'wrong-face': 'wrong-face',
-	'wrong-end': 'wrong-end',
-	turned: 'turned',
-	uneven: 'uneven',
-	'extra-loop': 'extra-loop',
-	'left-behind': 'dropped',
-	'wrong-row': 'wrong-row',
-	fallen: 'dropped',
-	'set-order': null,
-	'wrong-needles': null,
-	'parked-wrong': null,
-	'not-forward': null
-};
 
 /** Crossings that one class takes in, at least. */
 const MOST_AT_ONCE = 2;

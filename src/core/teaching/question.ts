@@ -1,6 +1,5 @@
 import { nowAt } from '../swatch/counter';
-import { slipName } from '../lesson/slipName';
-import { slipShape } from '../lesson/schema';
+import { slipName, slipsIn } from '../lesson/slipName';
 import type { Lesson, Part } from '../lesson/lesson';
 import { rowsShown } from './rowsShown';
 
@@ -37,7 +36,7 @@ const isOfNumbers = ({ question }: { readonly question: string }): boolean =>
 /** A slip among others, in an order that gives nothing away. */
 function slipsBeside({ medium }: Pick<Lesson, 'medium'>, slip: Extract<Part, { kind: 'mend' }>['slip']) {
 	const right = slipName(slip, medium);
-	const names = [...new Set(slipShape.options.map((one) => slipName(one, medium)))];
+	const names = [...new Set([...slipsIn(medium), slip].map((one) => slipName(one, medium)))];
 	const others = names.filter((name) => name !== right);
 	const from = names.indexOf(right) % others.length;
 	const beside = [...others.slice(from), ...others.slice(0, from)].slice(0, CHOICES - 1);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { counted } from '$core/naming/numbers';
 	import { clockAt, minutesOf, timed, type Lesson, type Part } from '$core/lesson/lesson';
-	import { KIND_TONES, KIND_WORDS } from './parts';
+	import { kindFacts } from '$core/lesson/kinds';
 	import { getSettings } from '$lib/client/settings.svelte';
 
 	/** The lesson drawn to scale: a part is as wide as it is long, the end of the class a post in the ground. */
@@ -63,7 +63,7 @@
 				<!-- The list of parts beside it does the same by keyboard. -->
 				<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 				<g
-					class="part {KIND_TONES[part.kind]}"
+					class="part {kindFacts(part.kind).tone}"
 					class:late={from >= lesson.minutes}
 					class:pressable={onchoose}
 					onclick={() => onchoose?.(part.id)}
@@ -76,9 +76,9 @@
 						height="36"
 						rx="7"
 					/>
-					{#if fits(KIND_WORDS[part.kind], part.minutes)}
+					{#if fits(kindFacts(part.kind).name, part.minutes)}
 						<text x={tenth((from + part.minutes / 2) * scale)} y="35" text-anchor="middle"
-							>{KIND_WORDS[part.kind]}</text
+							>{kindFacts(part.kind).name}</text
 						>
 					{/if}
 					{#if part.id === chosen}

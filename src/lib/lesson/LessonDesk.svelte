@@ -3,14 +3,14 @@
 	import { onMount, tick, untrack } from 'svelte';
 	import { canJoin } from '$core/lesson/rearrange';
 	import { ratesWith } from '$core/planning/rates';
-	import { addableTo, type PaletteKind } from '$core/planning/addable';
+	import { kindFacts, type PartKind } from '$core/lesson/kinds';
+	import { addableTo } from '$core/planning/addable';
 	import type { LessonPage } from '$lib/wire/lesson';
 	import { newId } from '$lib/client/id';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import { AT_THE_END } from '$core/lesson/change';
 	import { ChosenPart } from './chosenPart.svelte';
 	import { OpenLesson } from './openLesson.svelte';
-	import { PALETTE_WORDS } from './parts';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import ClashDialog from '$lib/ui/ClashDialog.svelte';
 	import ClockBar from './ClockBar.svelte';
@@ -44,7 +44,7 @@
 			desk.scrollIntoView({ behavior: 'smooth' });
 	}
 
-	async function add(kind: PaletteKind) {
+	async function add(kind: PartKind) {
 		const about = part && 'crossing' in part ? part.crossing : undefined;
 		// A lesson that says nothing of it is in the teacher's words.
 		const names = lesson.names ?? { school: 'over', terms: settings.value.terms };
@@ -146,13 +146,13 @@
 							class="btn"
 							value=""
 							onchange={(event) => {
-								const kind = event.currentTarget.value as PaletteKind;
+								const kind = event.currentTarget.value as PartKind;
 								event.currentTarget.value = '';
 								void add(kind);
 							}}
 						>
 							<option value="" disabled>Add a part …</option>
-							{#each addable as kind (kind)}<option value={kind}>{PALETTE_WORDS[kind]}</option>{/each}
+							{#each addable as kind (kind)}<option value={kind}>{kindFacts(kind).offer}</option>{/each}
 						</select>
 					</label>
 					<button type="button" class="btn" onclick={addNote}>

@@ -6,8 +6,7 @@
 	import { STAGES } from '$core/measures/lives';
 	import { STAGE_SAID } from '$core/measures/stages';
 	import { isBed } from '$core/technique/medium';
-	import { slipShape } from '$core/lesson/schema';
-	import { slipName } from '$core/lesson/slipName';
+	import { slipName, slipsIn } from '$core/lesson/slipName';
 	import type { OpenLesson } from './openLesson.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
@@ -234,7 +233,10 @@
 		<Choices
 			label="The slip"
 			value={part.slip}
-			choices={slipShape.options.map((value) => ({ value, label: slipName(value, open.lesson.medium) }))}
+			choices={[...new Set([...slipsIn(open.lesson.medium), part.slip])].map((value) => ({
+				value,
+				label: slipName(value, open.lesson.medium)
+			}))}
 			onchoose={(slip) => set({ slip })}
 		/>
 	{/if}

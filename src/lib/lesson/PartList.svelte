@@ -2,7 +2,7 @@
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { clockAt, timed, type Part } from '$core/lesson/lesson';
 	import type { OpenLesson } from './openLesson.svelte';
-	import { KIND_WORDS } from './parts';
+	import { kindFacts } from '$core/lesson/kinds';
 	import { dragging } from '$lib/ui/dragging';
 	import { getSettings } from '$lib/client/settings.svelte';
 
@@ -52,7 +52,7 @@
 			<button type="button" aria-current={id === chosen ? 'true' : undefined} onclick={() => onchoose(id)}>
 				<span class="time">{clockAt(open.lesson, from, settings.locale)}</span>
 				<span class="title">{part.title || 'Without a title'}</span>
-				<span class="kind">{part.minutes} min · {KIND_WORDS[part.kind].toLowerCase()}</span>
+				<span class="kind">{part.minutes} min · {kindFacts(part.kind).name.toLowerCase()}</span>
 			</button>
 			<span use:dragHandle class="handle" aria-label="Drag “{part.title}”" role="button"></span>
 		</li>

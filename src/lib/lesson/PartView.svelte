@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { hasFace } from '$core/lesson/kinds';
 	import type { Lesson, Part } from '$core/lesson/lesson';
 	import { showingOf, stepsIn } from '$core/teaching/showing';
 	import { getSettings } from '$lib/client/settings.svelte';
@@ -62,11 +63,11 @@
 			<figcaption class="mt-1 text-quiet">The wrong side, as it is meant to look.</figcaption>
 		</figure>
 	{/if}
-{:else if part.kind === 'show' && seen}
+{:else if hasFace(part, 'steps') && seen}
 	<p class="font-semibold text-error">
 		“{part.way}” is no way to make {seen.taught.name} here. Put it in again from the Bench.
 	</p>
-{:else if part.kind === 'picture' && seen}
+{:else if hasFace(part, 'cross') && seen}
 	{@const { taught, hands } = seen}
 	<figure class="max-w-sm">
 		<ClothPicture
@@ -78,7 +79,7 @@
 			{taught.name}: numbers below stand before the cross, above after it.
 		</figcaption>
 	</figure>
-{:else if part.kind === 'compare'}
+{:else if hasFace(part, 'pair')}
 	<CompareView {lesson} {part} {voice} {step} />
 	{#if steps > 0}
 		<div class="flex items-center justify-center gap-6">
@@ -94,10 +95,10 @@
 	{/if}
 {:else if part.kind === 'swatch' && part.read === 'chart'}
 	{#await import('./ChartPart.svelte') then { default: ChartPart }}<ChartPart {lesson} {part} />{/await}
-{:else if part.kind === 'swatch' || part.kind === 'practice'}
+{:else if hasFace(part, 'rows') || hasFace(part, 'count')}
 	{#await import('./RowsPart.svelte') then { default: RowsPart }}<RowsPart {lesson} {part} {voice} />{/await}
-{:else if part.kind === 'finish' || part.kind === 'tension' || part.kind === 'measure'}
+{:else if hasFace(part, 'points')}
 	{#await import('./PointsView.svelte') then { default: PointsView }}<PointsView {lesson} {part} />{/await}
-{:else if part.kind === 'mend'}
+{:else if hasFace(part, 'mistake')}
 	{#await import('./MendView.svelte') then { default: MendView }}<MendView {lesson} {part} {voice} />{/await}
 {/if}

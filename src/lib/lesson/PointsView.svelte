@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Lesson, Part } from '$core/lesson/lesson';
-	import { crossingOf } from '$core/lesson/lesson';
+	import type { PartWithFace } from '$core/lesson/kinds';
+	import { crossingOf, type Lesson } from '$core/lesson/lesson';
 	import { pointsOf } from '$core/teaching/points';
 	import { ropesOf } from '$core/teaching/ropes';
 	import { getSettings } from '$lib/client/settings.svelte';
@@ -8,8 +8,7 @@
 	import TensionPicture from '$lib/drawing/TensionPicture.svelte';
 
 	/** What a part goes through point by point, each with what is seen of it. */
-	let { lesson, part }: { lesson: Lesson; part: Extract<Part, { kind: 'finish' | 'tension' | 'measure' }> } =
-		$props();
+	let { lesson, part }: { lesson: Lesson; part: PartWithFace<'points'> } = $props();
 
 	const voice = $derived(getSettings().value);
 	const points = $derived(pointsOf(lesson, part, voice));

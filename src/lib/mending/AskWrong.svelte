@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { QUESTIONS } from '$core/faults/diagnose';
 	import { foundState } from '$core/faults/mending';
-	import { SLIP_WORDS } from '$core/faults/words';
+	import { slipFacts } from '$core/faults/slip';
 	import { looksOf } from '$core/faults/fault';
 	import MadePicture from '$lib/drawing/MadePicture.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
@@ -66,7 +66,7 @@
 								alt=""
 							/>
 							<span>{looksOf(finding.crossing, cause, finding.hands)}</span>
-							<span class="text-sm text-quiet">{SLIP_WORDS[cause.slip].name}</span>
+							<span class="text-sm text-quiet">{slipFacts(cause.slip).name}</span>
 						</button>
 					</li>
 				{/each}
@@ -85,7 +85,7 @@
 				{#each finding.slips as cause (cause.slip)}
 					<li>
 						<button type="button" class="btn btn-sm" onclick={() => finding.choose(cause)}
-							>{SLIP_WORDS[cause.slip].name}</button
+							>{slipFacts(cause.slip).name}</button
 						>
 					</li>
 				{/each}

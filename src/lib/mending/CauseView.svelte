@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { MEND_NAMES, SLIP_WORDS } from '$core/faults/words';
+	import { MENDS } from '$core/faults/mend';
+	import { slipFacts } from '$core/faults/slip';
 	import { counted } from '$core/naming/numbers';
 	import { mendMinutesSaid } from '$core/planning/mendMinutes';
 	import CountField from '$lib/ui/CountField.svelte';
@@ -14,8 +15,8 @@
 
 <div class="grid grid-cols-1 gap-4" aria-live="polite">
 	<div>
-		<h3 class="font-serif text-xl font-medium">{SLIP_WORDS[cause.slip].name}</h3>
-		<p>{SLIP_WORDS[cause.slip].did}</p>
+		<h3 class="font-serif text-xl font-medium">{slipFacts(cause.slip).name}</h3>
+		<p>{slipFacts(cause.slip).did}</p>
 		<p class="mt-1">{finding.says}</p>
 		{#each finding.alike as { cause: other, mended } (other.slip)}
 			<p class="mt-1 flex flex-wrap items-center gap-x-2">
@@ -24,7 +25,7 @@
 					was:</span
 				>
 				<button type="button" class="btn btn-sm" onclick={() => finding.choose(other)}
-					>{SLIP_WORDS[other.slip].name}</button
+					>{slipFacts(other.slip).name}</button
 				>
 			</p>
 		{/each}
@@ -45,7 +46,7 @@
 			{#each finding.mends as { id, movements, minutes, restores, because } (id)}
 				<li>
 					<button type="button" class="mend" aria-pressed={view === id} onclick={() => finding.show(id)}>
-						<span class="font-semibold">{MEND_NAMES[id]}</span>
+						<span class="font-semibold">{MENDS[id].name}</span>
 						<span class="text-right tabular-nums">{mendMinutesSaid(minutes)}</span>
 						<span class="col-span-2 text-sm text-quiet"
 							>{counted(movements, 'movement')}{restores ? '' : '; the cross stays wrong'}. {because}</span

@@ -5,7 +5,9 @@ import { clothState, foundState, isMended, mendScript, playMend, type MendState 
 import { leastMends, mendsOf, shortestWay, type Mend } from '$core/faults/mends';
 import { asMeant, seenOf, SEEN_FIELDS, type MadeCloth, type Seen, type SeenField } from '$core/faults/seen';
 import { bedSlipSteps, handSlipSteps } from '$core/faults/slipSteps';
-import { leastSaid, MEND_NAMES, SLIP_WORDS, tellMend, tellMended } from '$core/faults/words';
+import { MENDS } from '$core/faults/mend';
+import { slipFacts } from '$core/faults/slip';
+import { leastSaid, tellMend, tellMended } from '$core/faults/words';
 import { faceOf } from '$core/crossing/work';
 import { tellBed } from '$core/hands/bedSentence';
 import { bedOf, type BedFrame, type BedMove } from '$core/hands/bed';
@@ -194,7 +196,7 @@ export class Finding {
 		if (!cause) return [];
 		if (this.#slip) return this.#slip.told;
 		if (this.#mending) return this.#tellMending(this.#mending);
-		return [{ short: 'As it is', sentence: this.says, detail: SLIP_WORDS[cause.slip].did }];
+		return [{ short: 'As it is', sentence: this.says, detail: slipFacts(cause.slip).did }];
 	});
 	readonly step = $derived.by(() => {
 		const last = this.#slip ? this.#slip.told.length - 1 : this.#mending ? this.#mending.moves.length : 0;
@@ -204,7 +206,7 @@ export class Finding {
 	readonly alt = $derived.by(() => {
 		const { cause, told, step } = this;
 		if (!cause) return '';
-		return `${this.mend ? MEND_NAMES[this.mend.id] : SLIP_WORDS[cause.slip].name}, ${told[step].sentence}`;
+		return `${this.mend ? MENDS[this.mend.id].name : slipFacts(cause.slip).name}, ${told[step].sentence}`;
 	});
 
 	/** What was seen, as an answer: as the fabric of these hands shows it, and how many lie in front counted from the whole order. */

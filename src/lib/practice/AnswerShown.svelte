@@ -3,7 +3,7 @@
 	import type { MendState } from '$core/faults/mending';
 	import type { Grade } from '$core/practice/exercise';
 	import { crossIn, handsOf } from '$core/practice/shown';
-	import { SLIP_WORDS } from '$core/faults/words';
+	import { SLIPS, slipFacts, type SlipId } from '$core/faults/slip';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import MadePicture from '$lib/drawing/MadePicture.svelte';
 	import Icon from '$lib/ui/Icon.svelte';
@@ -32,9 +32,7 @@
 		const { kind, choices, answer } = asked.exercise;
 		return kind === 'cloth' ? (choices?.[answer as number] as Crossing | undefined) : cross?.cloth;
 	});
-	const slip = $derived(
-		grade.slip && grade.slip in SLIP_WORDS ? SLIP_WORDS[grade.slip as keyof typeof SLIP_WORDS] : null
-	);
+	const slip = $derived(grade.slip && grade.slip in SLIPS ? slipFacts(grade.slip as SlipId) : null);
 </script>
 
 <section class="shown" class:right={grade.right} aria-live="polite">

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { classStanding } from '$core/practice/classStanding';
 	import type { KeptLearner, LearnerClass } from '$lib/wire/practice';
-	import { KIND_NAMES } from './words';
+	import { KIND_FACTS } from '$core/practice/exercise';
 
 	/** What sits in a class and what does not, by cross and kind: with how many, and with whom it does not. */
 	let { about, learners }: { about: LearnerClass; learners: readonly KeptLearner[] } = $props();
@@ -19,7 +19,7 @@
 			<thead>
 				<tr>
 					<th scope="col" class="text-left">Cross</th>
-					{#each seen.kinds as kind (kind)}<th scope="col">{KIND_NAMES[kind]}</th>{/each}
+					{#each seen.kinds as kind (kind)}<th scope="col">{KIND_FACTS[kind].name}</th>{/each}
 				</tr>
 			</thead>
 			<tbody>
@@ -44,7 +44,7 @@
 		<ul class="mt-2 grid gap-1">
 			{#each seen.notYet as { of, kind, who, slip } (`${kind} ${of}`)}
 				<li>
-					{of}, {KIND_NAMES[kind]}: not yet with {who}{slip ? `; most often ${slip}` : ''}.
+					{of}, {KIND_FACTS[kind].name}: not yet with {who}{slip ? `; most often ${slip}` : ''}.
 				</li>
 			{/each}
 		</ul>

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Answer } from '$core/practice/exercise';
-	import { SLIP_WORDS } from '$core/faults/words';
+	import { KIND_FACTS, type Answer } from '$core/practice/exercise';
+	import { slipFacts, type SlipId } from '$core/faults/slip';
 	import type { Medium } from '$core/technique/medium';
 	import { acrossFor } from '$core/ways/handed';
 	import { crossIn, handsOf } from '$core/practice/shown';
@@ -18,11 +18,12 @@
 
 	const settings = getSettings();
 	const exercise = $derived(asked.exercise);
+	const by = $derived(KIND_FACTS[exercise.kind].by);
 	const hands = $derived(handsOf(exercise));
 	const cross = $derived(crossIn(exercise));
 	let typed = $state('');
 	const choices = $derived(
-		exercise.kind === 'hold'
+		by === 'side'
 			? [
 					{ says: 'in front', answer: 'front' },
 					{ says: settings.value.terms === 'uk' ? 'at the back' : 'in back', answer: 'back' }
@@ -33,20 +34,19 @@
 					answer: i
 				}))
 	);
-	const saidOf = (choice: string) =>
-		exercise.kind === 'fault' ? SLIP_WORDS[choice as keyof typeof SLIP_WORDS].name : choice;
+	const saidOf = (choice: string) => (exercise.kind === 'fault' ? slipFacts(choice as SlipId).name : choice);
 </script>
 
 <h2 class="font-serif text-2xl leading-snug font-medium" tabindex="-1" {@attach (head) => head.focus()}>
 	{exercise.ask}
 </h2>
 <div class="mt-4">
-	{#if cross && (exercise.kind === 'numbers' || exercise.kind === 'front')}
+	{#if cross && by === 'positions'}
 		<OrderNumbers {cross} {hands} wants={exercise.kind === 'numbers' ? 'order' : 'fronts'} {onanswer} />
-	{:else if exercise.kind === 'script'}
+	{:else if by === 'moves'}
 		<PutMoves words={asked.words} {onanswer} />
 	{:else}
-		{#if exercise.kind === 'name' && cross}
+		{#if by === 'name' && cross}
 			<div class="mx-auto max-w-md">
 				<ClothPicture crossing={cross.cloth} from={hands.hand} alt={inNumbers(cross.played)} />
 			</div>
@@ -65,19 +65,19 @@
 				<RowsAsked {exercise} rows={asked.rows} {medium} />
 			{/await}
 		{/if}
-		{#if exercise.kind === 'name' || exercise.kind === 'count-rows'}
+		{#if by === 'name' || by === 'rows'}
 			<form
 				class="mt-4 flex gap-2"
 				onsubmit={(event) => {
 					event.preventDefault();
 					if (typed.trim() === '') return;
-					onanswer(exercise.kind === 'name' ? typed.trim() : Math.max(0, Math.trunc(Number(typed) || 0)));
+					onanswer(by === 'name' ? typed.trim() : Math.max(0, Math.trunc(Number(typed) || 0)));
 				}}
 			>
 				<input
 					class="input min-w-0 flex-1 text-xl"
-					aria-label={exercise.kind === 'name' ? 'Its name' : 'Rows'}
-					inputmode={exercise.kind === 'name' ? 'text' : 'numeric'}
+					aria-label={by === 'name' ? 'Its name' : 'Rows'}
+					inputmode={by === 'name' ? 'text' : 'numeric'}
 					autocomplete="off"
 					autocapitalize="off"
 					maxlength="60"

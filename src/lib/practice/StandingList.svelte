@@ -1,8 +1,7 @@
 <script lang="ts">
 	import type { Practising } from '$core/practice/evening';
-	import { KINDS, type Kind } from '$core/practice/exercise';
+	import { KIND_FACTS, KINDS, type Kind } from '$core/practice/exercise';
 	import { standingOf, type Practised } from '$core/practice/schedule';
-	import { KIND_NAMES } from './words';
 
 	/** What sits and what does not, cross by cross, each in every way it is asked. */
 	let { practised, practising }: { practised: readonly Practised[]; practising: readonly Practising[] } =
@@ -25,7 +24,7 @@
 					{@const one = of(name, kind)}
 					{#if one}
 						<li class="mark" class:sits={one.sits}>
-							{KIND_NAMES[kind]}: {one.sits ? 'sits' : one.remembered < 0.8 ? 'fading' : 'fresh'}
+							{KIND_FACTS[kind].name}: {one.sits ? 'sits' : one.remembered < 0.8 ? 'fading' : 'fresh'}
 						</li>
 					{/if}
 				{/each}

@@ -1,19 +1,4 @@
 import type { Crossing } from '$core/crossing/crossing';
-import type { Kind } from '$core/practice/exercise';
-
-/** How the pages call each kind of exercise. */
-export const KIND_NAMES: Readonly<Record<Kind, string>> = {
-	numbers: 'order',
-	front: 'in front',
-	name: 'name',
-	hold: 'hold',
-	script: 'movements',
-	cloth: 'cloth',
-	fault: 'what went wrong',
-	'next-row': 'next row',
-	'count-rows': 'counting rows',
-	chart: 'chart'
-};
 
 /** A cross in numbers alone, which gives no name away: its order, which stitch lies over which, and which are no plain knits. */
 export function inNumbers({ order, over, work }: Pick<Crossing, 'order' | 'over' | 'work'>): string {

@@ -2,7 +2,7 @@ import { keptInBrowser } from '$lib/client/storage';
 import * as z from 'zod/mini';
 import { MOST_VARIANTS } from '$core/handout/asked';
 import { handoutOptionsShape, sheetOf, type HandoutOptions } from '$core/handout/options';
-import { GOES_HOME } from '$core/handout/goesHome';
+import { kindFacts } from '$core/lesson/kinds';
 import type { Lesson } from '$core/lesson/lesson';
 
 /** Other sheets that are made in the same go. */
@@ -42,7 +42,7 @@ export class SheetChoices {
 		this.#lesson = lesson;
 		this.options = usual;
 		this.order = lesson.parts.map((part) => part.id);
-		this.home = lesson.parts.filter(({ kind }) => GOES_HOME[kind]).map((part) => part.id);
+		this.home = lesson.parts.filter(({ kind }) => kindFacts(kind).home).map((part) => part.id);
 	}
 
 	readonly parts = $derived.by(() =>

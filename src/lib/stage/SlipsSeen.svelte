@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { BED_SLIPS, HAND_SLIPS } from '$core/faults/slipIds';
-	import { SLIP_WORDS } from '$core/faults/words';
+	import { BED_SLIPS, HAND_SLIPS, slipFacts } from '$core/faults/slip';
 	import { namesOf } from '$core/lesson/learners';
 	import type { Lesson } from '$core/lesson/lesson';
 	import { isBed } from '$core/technique/medium';
@@ -47,7 +46,7 @@
 					value={slip.slip}
 					choices={possible.map((value) => ({
 						value: value as SlipSeen['slip'],
-						label: SLIP_WORDS[value].name
+						label: slipFacts(value).name
 					}))}
 					onchoose={(chosen) => put(i, { ...slip, slip: chosen })}
 				/>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { answeredAcross, answerFor } from '$core/lesson/answers';
 	import { sideCounted } from '$core/swatch/counting';
+	import { hasFace } from '$core/lesson/kinds';
 	import { mirrorIn } from '$core/technique/medium';
 	import { nameIn } from '$core/naming/schools';
 	import { nameOf } from '$core/naming/name';
@@ -99,7 +100,7 @@
 		slow={stage.repeat?.slower ? SLOWER : 1}
 		alt="{seen.taught.name}: {seen.shown.script.told[moment.step].sentence}"
 	/>
-{:else if part.kind === 'picture' && seen}
+{:else if hasFace(part, 'cross') && seen}
 	<div class="grid h-full grid-cols-[minmax(0,36rem)] items-center justify-center p-4">
 		<ClothPicture
 			crossing={seen.hands.cloth}
@@ -107,7 +108,7 @@
 			alt="{seen.taught.name}, worked {seen.hands.played.order.join(' ')}"
 		/>
 	</div>
-{:else if part.kind === 'compare'}
+{:else if hasFace(part, 'pair')}
 	<div class="mx-auto h-full max-w-6xl p-4 text-xl">
 		{#await import('$lib/lesson/CompareView.svelte') then { default: CompareView }}<CompareView
 				lesson={stage.lesson}
@@ -116,7 +117,7 @@
 				step={moment.step}
 			/>{/await}
 	</div>
-{:else if part.kind === 'mend' && seen}
+{:else if hasFace(part, 'mistake') && seen}
 	<div class="mx-auto h-full max-w-5xl overflow-y-auto p-4 text-xl lg:text-2xl">
 		{#await import('$lib/lesson/MendView.svelte') then { default: MendView }}<MendView
 				lesson={stage.lesson}
@@ -155,11 +156,11 @@
 		{/if}
 		<div class={crosses ? 'h-[38vh]' : 'h-[52vh] min-h-40'}>{@render cloth(step + 1)}</div>
 	</div>
-{:else if stage.rows && part.kind === 'count'}
+{:else if stage.rows && hasFace(part, 'count')}
 	<div class="mx-auto h-full max-w-4xl p-4">
 		{@render cloth(part.row ?? Infinity)}
 	</div>
-{:else if part.kind === 'practice' && seen}
+{:else if hasFace(part, 'rows') && seen}
 	<div class="grid h-full grid-cols-[minmax(0,42rem)] items-center justify-center p-4">
 		<ClothPicture crossing={seen.hands.cloth} from={voice.hand} numbers={false} alt={seen.taught.name} />
 	</div>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Stage } from './stage.svelte';
-	import { KIND_WORDS } from '$lib/lesson/parts';
+	import { kindFacts } from '$core/lesson/kinds';
 
 	/** Every part in a row, each to be reached at once; what is left out today is struck through. */
 	let { stage }: { stage: Stage } = $props();
@@ -25,7 +25,7 @@
 				class:line-through={dropped}
 				aria-current={i === at ? 'step' : undefined}
 				aria-label="{part.title}{dropped ? ', left out today' : ''}"
-				onclick={() => stage.part(i)}>{KIND_WORDS[part.kind]}</button
+				onclick={() => stage.part(i)}>{kindFacts(part.kind).name}</button
 			>
 		</li>
 	{/each}

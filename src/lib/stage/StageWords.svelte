@@ -16,7 +16,7 @@
 	import { countingSaid } from '$core/swatch/counting';
 	import { inWords } from '$core/naming/numbers';
 	import { besideSaid } from '$core/swatch/said';
-	import { KIND_WORDS } from '$lib/lesson/parts';
+	import { kindFacts } from '$core/lesson/kinds';
 
 	/** The one sentence that matters, readable from the last row, and what comes after it. */
 	let { stage }: { stage: Stage } = $props();
@@ -61,7 +61,7 @@
 				? { big: besideSaid(rows, null), small: then }
 				: { big: 'How many rows since the last cross?', small: countingSaid(stage.lesson.medium) };
 		const times = part.kind === 'practice' && part.times ? `${inWords(part.times)} times` : '';
-		return { big: [KIND_WORDS[part.kind], times].filter(Boolean).join(', '), small: then };
+		return { big: [kindFacts(part.kind).name, times].filter(Boolean).join(', '), small: then };
 	});
 </script>
 

@@ -1,4 +1,5 @@
 import type { KeptPiece } from '$lib/wire/log';
+import { hasFace, kindFacts } from '$core/lesson/kinds';
 import { timed, type Lesson } from '$core/lesson/lesson';
 import { repeatsOf, type Repeat } from '$core/teaching/repeats';
 import { retold, toldIn } from '$core/telling/said';
@@ -8,9 +9,6 @@ import type { SettingsHere } from '$lib/client/settings.svelte';
 import type { Finding } from '$lib/mending/finding.svelte';
 import { NO_TROUBLE } from '$lib/mending/trouble';
 import { FIRST_MOMENT, type Moment, type Wrong } from './moment';
-
-/** Kinds of part that the hands do by themselves, so that a clock runs down beside them. */
-const AGAINST_THE_CLOCK = ['practice', 'swatch', 'finish', 'care'];
 
 /** A lesson being given: which part, step and repeat is on, told in whose hands and words. */
 export class Stage {
@@ -37,7 +35,7 @@ export class Stage {
 		this.written = lesson;
 		this.#own = own;
 		// What few lessons have comes when one has it.
-		if (lesson.parts.some(({ kind }) => kind === 'finish' || kind === 'tension' || kind === 'measure'))
+		if (lesson.parts.some((part) => hasFace(part, 'points')))
 			void import('$core/teaching/points').then(({ pointsOf }) => (this.#pointsOf = pointsOf));
 		this.rowsCome =
 			lesson.swatches.length === 0
@@ -91,13 +89,12 @@ export class Stage {
 	readonly steps = $derived.by(() => {
 		const part = this.now?.part;
 		if (this.script) return this.script.told.length;
-		if (part?.kind === 'compare') return stepsIn(this.lesson, part, this.voice) + 1;
-		if (part?.kind === 'swatch' || part?.kind === 'practice')
-			return Math.max(1, this.rows?.steps.length ?? 1);
+		if (part && hasFace(part, 'pair')) return stepsIn(this.lesson, part, this.voice) + 1;
+		if (part && hasFace(part, 'rows')) return Math.max(1, this.rows?.steps.length ?? 1);
 		return Math.max(1, this.points.length);
 	});
 	/** something waits to be told when it is asked for */
-	readonly asks = $derived(['check', 'mend', 'count'].includes(this.now?.part.kind ?? ''));
+	readonly asks = $derived(this.now !== undefined && kindFacts(this.now.part.kind).asks);
 	/** the place of the next part that is not left out; -1 behind the last */
 	readonly #nextAt = $derived(
 		this.parts.findIndex(({ part }, i) => i > this.moment.at && !this.isDropped(part.id))
@@ -110,9 +107,7 @@ export class Stage {
 	/** it is to be shown again, which a class that has it already does not need */
 	readonly repeatsLeft = $derived(this.moment.repeat < this.repeats.length - 1);
 	/** minutes that the count goes down from, in this part; none for those that talk */
-	readonly countsDown = $derived(
-		this.now && AGAINST_THE_CLOCK.includes(this.now.part.kind) ? this.now.part.minutes : 0
-	);
+	readonly countsDown = $derived(this.now && kindFacts(this.now.part.kind).timed ? this.now.part.minutes : 0);
 
 	/** what is asked and found about the cloth that is held up; it comes when there is one */
 	readonly finding = $derived.by(() => (this.moment.wrong ? (this.#finding ?? null) : null));
