@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { get } from 'node:http';
+import { get, type ClientRequest } from 'node:http';
 import type { BrowserContext, Page } from '@playwright/test';
 import pg from 'pg';
 import { PondServer } from '../scripts/lib/pondServer.mjs';
 import { runningWith } from '../scripts/lib/running.mjs';
+import { Proxy } from './support/proxy';
 import { awake, byKeyboard, endClass, expect, type Pond, test } from './support/pond';
 
 const PHONE = { viewport: { width: 390, height: 844 }, storageState: undefined, hasTouch: true };
@@ -39,6 +40,27 @@ const guessed = (port: number, code: string) =>
 			response.resume();
 			resolve(response.statusCode ?? 0);
 		}).on('error', reject);
+	});
+
+/** A phone that opens a class and listens, as far as the server sees it; what is too busy for it is asked again. */
+async function phone(address: string, code: string): Promise<ClientRequest> {
+	const page = await fetch(`${address}/follow/${code}`);
+	await page.text();
+	if (page.status === 503) return phone(address, code);
+	expect(page.status).toBe(200);
+	const cookie = page.headers.getSetCookie()[0].split(';')[0];
+	return listening(`${address}/api/follow/${code}/events`, cookie);
+}
+const listening = (address: string, cookie: string): Promise<ClientRequest> =>
+	new Promise((resolve, reject) => {
+		const stream = get(address, { headers: { cookie }, agent: false }, (response) => {
+			response.on('error', () => {});
+			response.once('data', () => resolve(stream));
+			response.resume();
+			if (response.statusCode === 503) resolve(listening(address, cookie));
+			else if (response.statusCode !== 200) reject(new Error(`a phone was refused: ${response.statusCode}`));
+		});
+		stream.on('error', reject);
 	});
 
 const sentence = (page: Page) => page.getByTestId('sentence');
@@ -268,6 +290,47 @@ test('a phone with two windows is one phone, and is still there when one of them
 	await expect(page.getByTestId('following')).toHaveText('1');
 	await phone.close();
 	await expect(page.getByTestId('following')).toHaveText('0');
+});
+
+test('a hundred and fifty phones that open at once are all let in', async ({ pond, page, server }) => {
+	const code = await opened(pond, page);
+	const streams = await Promise.all(Array.from({ length: 150 }, () => phone(server.address, code)));
+	try {
+		await expect(page.getByTestId('following')).toHaveText('150');
+	} finally {
+		for (const stream of streams) stream.on('error', () => {}).destroy();
+	}
+	await expect(page.getByTestId('following')).toHaveText('0');
+});
+
+test('a phone whose network falls silent says so, and finds the class again where it is by then', async ({
+	pond,
+	page,
+	server,
+	browser
+}) => {
+	const code = await opened(pond, page);
+	const network = await Proxy.to(server.port);
+	const context = await browser.newContext({ ...PHONE, baseURL: network.address });
+	try {
+		const phone = await following(context, code);
+		await expect(where(phone)).toContainText('With the class');
+		network.silence(true);
+		await expect(where(phone)).toContainText('The server is away', { timeout: 20_000 });
+		await byKeyboard(page).press(
+			page
+				.getByRole('list', { name: 'Parts' })
+				.getByRole('button', { name: 'Show 2/2 LC with a cable needle' })
+		);
+		network.silence(false);
+		await expect(where(phone)).toContainText('With the class', { timeout: 20_000 });
+		await expect(
+			phone.getByRole('heading', { level: 1, name: 'Show 2/2 LC with a cable needle' })
+		).toBeVisible();
+	} finally {
+		await context.close();
+		await network.end();
+	}
 });
 
 test('a class takes as many phones as there is room for, and no guesses', async ({

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
 import { awake, endClass, expect, type Pond, test } from './support/pond';
 
@@ -101,6 +102,51 @@ test.describe('a class', () => {
 		await pond.open(address);
 		await expect(pond.parts().first()).toContainText('16');
 		await pond.saved();
+	});
+
+	test('goes on from another device where it is, clock and notes with it, and the first one is told', async ({
+		pond,
+		page,
+		browser,
+		server
+	}) => {
+		const lessonId = randomUUID();
+		await page.request.post(`/api${await pond.demoLesson()}/copies`, {
+			data: { lessonId, title: 'Taken over' }
+		});
+		await pond.open(`/lessons/${lessonId}/stage`);
+		await press(page, 't', 'ArrowDown', 'ArrowDown', 'Space');
+		const part = (await page.getByRole('heading', { level: 1 }).textContent())!;
+		await expect(page.getByTestId('step')).toHaveText(/^step 2 of/);
+		const on = () => page.request.get(`/api/lessons/${lessonId}/classes`).then((answer) => answer.json());
+		await expect.poll(async () => (await on()).on?.lead.step).toBe(1);
+		const { leader } = (await on()).on.lead;
+
+		const context = await browser.newContext({
+			baseURL: server.address,
+			storageState: await server.demoState()
+		});
+		const tablet = await context.newPage();
+		await tablet.goto(`/lessons/${lessonId}/stage`);
+		await expect(tablet.getByRole('heading', { level: 1, name: part })).toBeVisible();
+		await expect(tablet.getByTestId('step')).toHaveText(/^step 2 of/);
+		await expect(tablet.getByTestId('clock')).toHaveText(/on time|ahead|late/);
+		await expect.poll(async () => (await on()).on?.lead.leader).not.toBe(leader);
+		// The first device finds out when it next sends something.
+		await press(page, 'Space');
+		const told = (stage: Page) => stage.getByRole('alert').filter({ hasText: 'leads this class now' });
+		await expect(told(page)).toBeVisible();
+		await press(tablet, 'Space', 'Space');
+		await expect.poll(async () => (await on()).on?.lead.step).toBe(3);
+		const tablets = (await on()).on.lead.leader;
+		await page.getByRole('button', { name: 'Lead it from here' }).click();
+		await expect(page.getByTestId('step')).toHaveText(/^step 4 of/);
+		await expect(told(page)).toBeHidden();
+		await expect.poll(async () => (await on()).on?.lead.leader).not.toBe(tablets);
+		await press(tablet, 'Space');
+		await expect(told(tablet)).toBeVisible();
+		await context.close();
+		await endClass(page);
 	});
 
 	test('leaves parts out for another day', async ({ pond, page }) => {

@@ -39,7 +39,7 @@
 	const part = $derived(lead.part);
 
 	$effect(() => {
-		void now;
+		void [now, stage.moment.step];
 		if (part) untrack(() => lead.tick(now));
 	});
 
@@ -67,8 +67,8 @@
 	});
 	onMount(() => {
 		lead.room.resume(Date.now());
-		if (localStorage.getItem(openedKey(id))) void lead.open();
-		else void lead.openIfOn();
+		void lead.takeUp(localStorage.getItem(openedKey(id)) !== null);
+		const deaf = lead.room.listen();
 		windows = leadWindows(
 			id,
 			() => ({
@@ -91,6 +91,7 @@
 		addEventListener('pagehide', leave);
 		return () => {
 			leave();
+			deaf();
 			removeEventListener('pagehide', leave);
 			windows?.close();
 			lead.followers?.pause();
@@ -237,10 +238,14 @@
 				<div class="before"><BeforeGoing {id} lesson={stage.lesson} /></div>
 			{/await}
 		{/if}
-		{#if lead.followers?.ledElsewhere}
+		{#if lead.ledElsewhere}
 			<div class="rest" role="alert">
-				<p class="text-xl">Another tab or device leads this class now. Phones follow it, not this page.</p>
-				<button type="button" class="btn btn-outline" onclick={() => void lead.followers?.takeBack()}
+				<p class="text-xl">
+					Another tab or device leads this class now{lead.followers
+						? '. Phones follow it, not this page'
+						: ''}.
+				</p>
+				<button type="button" class="btn btn-outline" onclick={() => void lead.takeBack()}
 					>Lead it from here</button
 				>
 			</div>

@@ -11,7 +11,8 @@ import type { Lesson } from '$core/lesson/lesson';
 import { newId } from '$lib/client/id';
 import { localMinute } from '$lib/client/localMinute';
 import { outbox } from '$lib/client/outbox.svelte';
-import { classesAt } from '$lib/wire/class';
+import { getJson } from '$lib/client/requests';
+import { classesAt, classOnShape, type ClassLead, type ClassOn } from '$lib/wire/class';
 import { FIRST_MOMENT, type Moment } from './moment';
 import type { Stage } from './stage.svelte';
 
@@ -24,6 +25,8 @@ export interface Marks {
 /** A class as this browser remembers it, so that a page that is closed by mistake goes on where it was. */
 interface Kept {
 	readonly id: string;
+	/** this page, among all that may lead the class */
+	readonly leader: string;
 	readonly began: string;
 	/** what was on, in order, and for how many seconds */
 	readonly stretches: readonly Stretch[];
@@ -55,7 +58,10 @@ const SEND_MS = 30_000;
 /** The clock of a class that is being given, and what is noted meanwhile. Everything noted goes through the outbox. */
 export class Classroom {
 	#kept = $state.raw<Kept | null>(null);
+	/** another page, or device, leads the class now */
+	ledElsewhere = $state(false);
 	#sent = 0;
+	#place = '';
 	/** worked out once: every way of a cross is played for them */
 	#grounds: Record<string, Grounds> = {};
 	#groundsOf: typeof import('$core/planning/estimate').groundsOf | undefined;
@@ -71,7 +77,7 @@ export class Classroom {
 		});
 	}
 
-	readonly running = $derived(this.#kept !== null && !this.#kept.paused);
+	readonly running = $derived(this.#kept !== null && !this.#kept.paused && !this.ledElsewhere);
 	readonly isOn = $derived(this.#kept !== null);
 	readonly stretches: readonly Stretch[] = $derived(this.#kept?.stretches ?? []);
 	/** seconds that each part was on */
@@ -99,13 +105,55 @@ export class Classroom {
 		}
 	}
 
+	/** Hears whether another page has taken the class over; returns how to stop. Call in the browser. */
+	listen(): () => void {
+		return outbox.onTaken(({ to }, { classId, led }) => {
+			const kept = this.#kept;
+			if (to !== classesAt(this.lesson) || !kept || classId !== kept.id || typeof led !== 'string') return;
+			this.ledElsewhere = led !== kept.leader;
+		});
+	}
+
+	/**
+	 * Goes on with the class as the server has it, where another page or device led it last; that one is told. One that is led
+	 * from this browser, or began here since, stays as it is.
+	 */
+	async takeUp(now: () => number): Promise<void> {
+		const answer = await getJson(classesAt(this.lesson), classOnShape);
+		const on = answer.ok ? answer.value.on : null;
+		const kept = this.#kept;
+		if (!on) return;
+		if (kept?.leader === on.lead.leader) {
+			// Led from this browser: by this page from now on, whichever of its tabs it was.
+			this.#kept = { ...kept, leader: newId() };
+			return this.#keep(now(), true, true);
+		}
+		if (kept && kept.id !== on.id && kept.read > now() - on.age * 1_000) return;
+		this.#kept = takenUp(on, now(), kept?.id === on.id ? kept.marks : {});
+		this.ledElsewhere = false;
+		const { part, step, running } = on.lead;
+		const at = this.stage.parts.findIndex((one) => one.part.id === part);
+		const dropped = on.record.parts.flatMap((one) => (one.dropped ? [one.part] : []));
+		if (at >= 0) {
+			// How many steps rows have is known once they are worked.
+			await this.stage.rowsCome;
+			this.stage.set({ at, repeat: 0, step: 0, dropped });
+			this.stage.set({ step: Math.min(step, this.stage.steps - 1) });
+		}
+		if (running) this.tick(now(), part);
+		this.#keep(now(), true, true);
+	}
+
 	start(now: number): void {
-		this.#kept = { id: newId(), began: localMinute(now), stretches: [], marks: {}, paused: false, read: now };
+		this.#kept = {
+			...{ id: newId(), leader: newId(), began: localMinute(now) },
+			...{ stretches: [], marks: {}, paused: false, read: now }
+		};
 		this.#keep(now, true);
 	}
 
 	pause(now: number, part: string): void {
-		if (!this.#kept) return;
+		if (!this.#kept || this.ledElsewhere) return;
 		this.tick(now, part);
 		this.#kept = { ...this.#kept, paused: !this.#kept.paused, read: now };
 		this.#keep(now, true);
@@ -113,7 +161,7 @@ export class Classroom {
 
 	/** Reads the clock: what went by since it was read last belongs to a part. */
 	tick(now: number, part: string): void {
-		if (!this.#kept || this.#kept.paused) return;
+		if (!this.#kept || this.#kept.paused || this.ledElsewhere) return;
 		const seconds = Math.max(0, (now - Math.max(this.#kept.read, this.#beginsAt(now))) / 1_000);
 		const { stretches } = this.#kept;
 		const last = stretches.at(-1);
@@ -180,19 +228,31 @@ export class Classroom {
 		if (this.#kept) this.#post(null);
 	}
 
-	#keep(now: number, atOnce: boolean): void {
+	#keep(now: number, atOnce: boolean, takes = false): void {
 		keptInBrowser(keyOf(this.lesson), JSON.stringify({ ...this.#kept, moment: this.stage.moment }));
-		if (!atOnce && now - this.#sent < SEND_MS) return;
+		const { at, step } = this.stage.moment;
+		const place = `${at} ${step}`;
+		// Where the class is, is kept at once: another device may go on from there.
+		if (!atOnce && place === this.#place && now - this.#sent < SEND_MS) return;
 		this.#sent = now;
-		this.#post(null);
+		this.#place = place;
+		this.#post(null, takes);
 	}
 
-	/** Sends the class as it is now. */
-	#post(ended: string | null): void {
+	/** Sends the class as it is now; where another page leads it, what is noted here waits until it is taken back. */
+	#post(ended: string | null, takes = false): void {
+		if (this.ledElsewhere) return;
+		const { now, moment } = this.stage;
+		const kept = this.#kept!;
 		const noted = {
-			kept: this.#kept!,
+			lead: now && {
+				...{ leader: kept.leader, part: now.part.id },
+				...{ step: moment.step, running: !kept.paused }
+			},
+			takes,
+			kept,
 			lesson: this.stage.lesson,
-			dropped: this.stage.moment.dropped,
+			dropped: moment.dropped,
 			spent: this.spent
 		};
 		if (this.#groundsOf) this.#record(noted, ended);
@@ -204,12 +264,16 @@ export class Classroom {
 			kept: { id, began, marks, slips = {}, room = {} },
 			lesson,
 			dropped,
-			spent
+			spent,
+			lead,
+			takes
 		}: {
 			readonly kept: Kept;
 			readonly lesson: Lesson;
 			readonly dropped: readonly string[];
 			readonly spent: Readonly<Record<string, number>>;
+			readonly lead: ClassLead | undefined;
+			readonly takes: boolean;
 		},
 		ended: string | null
 	): void {
@@ -232,6 +296,28 @@ export class Classroom {
 			...({ format: 'pond-loop/class@1', level: lesson.level, began, ended, parts } as const),
 			...(seen.length > 0 ? { slips: seen } : {})
 		};
-		outbox.post(classesAt(this.lesson), { classId: id, record }, `class ${id}`);
+		outbox.post(
+			classesAt(this.lesson),
+			{ classId: id, record, ...(lead ? { lead } : {}), ...(takes ? { takes } : {}) },
+			`class ${id}`
+		);
 	}
+}
+
+/** A class as another page noted it, with what was written here meanwhile; its clock goes on from where it was read there. */
+function takenUp({ id, record, lead, age }: ClassOn, now: number, marks: Kept['marks']): Kept {
+	const { began, parts, slips = [] } = record;
+	const marked = parts.flatMap(({ part, note, struggled }) =>
+		note || struggled
+			? [[part, { ...(note ? { note } : {}), ...(struggled ? { struggled } : {}) }] as const]
+			: []
+	);
+	return {
+		...{ id, leader: newId(), began, paused: !lead.running },
+		read: now - Math.min(age * 1_000, GAP_MS),
+		stretches: parts.flatMap(({ part, seconds }) => (seconds > 0 ? [{ part, seconds }] : [])),
+		marks: { ...Object.fromEntries(marked), ...marks },
+		slips: Object.fromEntries(slips.map((slip, i) => [`taken-up-${i}`, slip])),
+		room: Object.fromEntries(parts.flatMap(({ part, room }) => (room ? [[part, room]] : [])))
+	};
 }

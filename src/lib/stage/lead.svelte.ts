@@ -93,10 +93,27 @@ export class Lead {
 		await this.followers.open();
 	}
 
-	/** Leads the class from here where it is on: begun on another device, or before this browser forgot it. */
-	async openIfOn(): Promise<void> {
+	/**
+	 * Leads the class from here where it is on: begun on another device, or before this browser forgot it.
+	 *
+	 * @param opened this browser has opened it to phones
+	 */
+	async takeUp(opened: boolean): Promise<void> {
+		await this.room.takeUp(Date.now);
+		if (opened) return this.open();
 		const answer = await getJson(followingsAt(this.id), openFollowingsShape);
 		if (answer.ok && answer.value.followings.some(({ ended }) => !ended)) await this.open();
+	}
+
+	/** another page, or device, leads the class now */
+	readonly ledElsewhere = $derived.by(
+		() => this.room.ledElsewhere || (this.followers?.ledElsewhere ?? false)
+	);
+
+	/** Leads the class from here again. */
+	async takeBack(): Promise<void> {
+		await this.room.takeUp(Date.now);
+		await this.followers?.takeBack();
 	}
 
 	/** Hands have rested, or do not want to now. */

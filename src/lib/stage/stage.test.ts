@@ -11,7 +11,7 @@ import { Classroom } from './classroom.svelte';
 import { FIRST_MOMENT } from './moment';
 import { Lead } from './lead.svelte';
 import { Stage } from './stage.svelte';
-import { classesAt } from '$lib/wire/class';
+import { classesAt, type SentClass } from '$lib/wire/class';
 import { followStage, leadWindows, type ClockShown, type PhonesShown } from './windows';
 import { unwrap } from '$core/result';
 
@@ -200,6 +200,47 @@ describe('the clock of a class that is given', () => {
 		const broken = new Classroom('l', staged());
 		broken.resume(0);
 		expect(broken.isOn).toBe(false);
+	});
+
+	it('is taken over by another device as the server has it, and the one that led it sends nothing any more', async () => {
+		const room = new Classroom('l', staged());
+		await room.comes;
+		const stop = room.listen();
+		room.start(0);
+		room.stage.part(4);
+		room.tick(120_000, 'rest-1');
+		room.mark(120_000, 'rest-1', { note: 'Tea' });
+		room.stage.set({ dropped: ['ask'] });
+		room.tick(150_000, 'rest-1');
+		room.stage.set({ step: 0 });
+		room.send();
+		const { classId, record, lead } = outbox.letters.at(-1)!.body as unknown as SentClass;
+		expect(lead).toMatchObject({ part: 'rest-1', running: true });
+
+		vi.stubGlobal('localStorage', storage());
+		const on = { id: classId, record, lead, age: 20 };
+		vi.stubGlobal('fetch', async () => ({ ok: true, status: 200, json: async () => ({ on }) }));
+		const tablet = new Classroom('l', staged());
+		await tablet.comes;
+		await tablet.takeUp(() => 170_000);
+		expect(tablet.stage.moment).toMatchObject({ at: 4, dropped: ['ask'] });
+		expect(tablet.spent).toEqual({ 'rest-1': 170 });
+		expect(tablet.marks).toEqual({ 'rest-1': { note: 'Tea' } });
+		const taken = outbox.letters.at(-1)!.body as unknown as SentClass;
+		expect([taken.classId, taken.takes, taken.lead!.leader === lead!.leader]).toEqual([classId, true, false]);
+
+		vi.stubGlobal('fetch', async () => ({
+			...{ ok: true, status: 200 },
+			json: async () => ({ classId, led: taken.lead!.leader })
+		}));
+		room.tick(200_000, 'hello');
+		await vi.advanceTimersByTimeAsync(1_000);
+		expect([room.ledElsewhere, room.running]).toEqual([true, false]);
+		outbox.letters = [];
+		room.tick(300_000, 'hello');
+		room.mark(300_000, 'hello', { note: 'late' });
+		expect(outbox.letters).toEqual([]);
+		stop();
 	});
 
 	it('begins by itself when something is noted first, and keeps what was dropped', async () => {

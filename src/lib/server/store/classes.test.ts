@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { emptyLesson } from '$core/lesson/lesson';
 import { CLASS_FORMAT, type ClassRecord } from '$core/teaching/classRecord';
 import { freshSchema, newTeacher } from '../../../../tests/support/database';
-import { classesOf, dropClass, keepClass, latestClasses } from './classes';
+import { database } from '../pool';
+import { classesOf, classOn, dropClass, keepClass, latestClasses } from './classes';
 import { bytesHeld } from './held';
 import { addLesson } from './lessons';
 
@@ -63,7 +64,7 @@ describe('the record of a class', () => {
 		const id = randomUUID();
 		const over = { ...record('2026-11-26T19:00'), ended: '2026-11-26T20:30' };
 		await keepClass(owner, lesson, id, over);
-		expect(await keepClass(owner, lesson, id, record('2026-11-26T19:00'))).toBe(true);
+		expect(await keepClass(owner, lesson, id, record('2026-11-26T19:00'))).toEqual({ led: null });
 		expect((await classesOf(owner, lesson))[0].record).toEqual(over);
 		const later = { ...over, ended: '2026-11-26T20:31' };
 		await keepClass(owner, lesson, id, later);
@@ -74,11 +75,62 @@ describe('the record of a class', () => {
 		const [owner, other] = [await newTeacher(), await newTeacher()];
 		const [mine, theirs] = [await lessonOf(owner), await lessonOf(other)];
 		const id = randomUUID();
-		expect(await keepClass(other, mine, id, record('2026-11-26T19:00'))).toBe(false);
+		expect(await keepClass(other, mine, id, record('2026-11-26T19:00'))).toBeNull();
 		await keepClass(owner, mine, id, record('2026-11-26T19:00'));
-		expect(await keepClass(other, theirs, id, record('2026-11-27T19:00'))).toBe(false);
-		expect(await keepClass(owner, await lessonOf(owner), id, record('2026-11-27T19:00'))).toBe(false);
+		expect(await keepClass(other, theirs, id, record('2026-11-27T19:00'))).toBeNull();
+		expect(await keepClass(owner, await lessonOf(owner), id, record('2026-11-27T19:00'))).toBeNull();
 		expect([await classesOf(other, mine), (await classesOf(owner, mine)).length]).toEqual([[], 1]);
+	});
+});
+
+describe('a class that is on', () => {
+	const lead = (leader: string, step = 0) => ({ leader, part: 'hello', step, running: true });
+	const noted = (title: string): ClassRecord => ({
+		...record('2026-11-26T19:00'),
+		parts: [{ part: 'hello', title, planned: 5, seconds: 60, units: {}, fixed: 5 }]
+	});
+
+	it('is led by the page that took it last, and what another one sends is not taken', async () => {
+		const owner = await newTeacher();
+		const lesson = await lessonOf(owner);
+		const [id, tablet, laptop] = [randomUUID(), randomUUID(), randomUUID()];
+		expect(await classOn(owner, lesson)).toBeNull();
+		expect(await keepClass(owner, lesson, id, noted('tablet'), { lead: lead(tablet) })).toEqual({
+			led: tablet
+		});
+		expect(await keepClass(owner, lesson, id, noted('laptop'), { lead: lead(laptop) })).toEqual({
+			led: tablet
+		});
+		expect((await classOn(owner, lesson))!.record.parts[0].title).toBe('tablet');
+		const took = await keepClass(owner, lesson, id, noted('laptop'), { lead: lead(laptop, 3), takes: true });
+		expect(took).toEqual({ led: laptop });
+		expect(await keepClass(owner, lesson, id, noted('tablet'), { lead: lead(tablet) })).toEqual({
+			led: laptop
+		});
+		const on = (await classOn(owner, lesson))!;
+		expect([on.id, on.lead.step, on.record.parts[0].title, on.age < 60]).toEqual([id, 3, 'laptop', true]);
+		expect(await classOn(await newTeacher(), lesson)).toBeNull();
+	});
+
+	it('is on no more once it has ended, or was long not heard of', async () => {
+		const owner = await newTeacher();
+		const lesson = await lessonOf(owner);
+		const [id, leader] = [randomUUID(), randomUUID()];
+		await keepClass(owner, lesson, id, noted('now'), { lead: lead(leader) });
+		await database().query(`update classes set changed_at = now() - interval '31 minutes' where id = $1`, [
+			id
+		]);
+		expect(await classOn(owner, lesson)).toBeNull();
+		await keepClass(owner, lesson, id, noted('now'), { lead: lead(leader) });
+		expect(await classOn(owner, lesson)).not.toBeNull();
+		await keepClass(
+			owner,
+			lesson,
+			id,
+			{ ...noted('now'), ended: '2026-11-26T20:30' },
+			{ lead: lead(leader) }
+		);
+		expect(await classOn(owner, lesson)).toBeNull();
 	});
 });
 
