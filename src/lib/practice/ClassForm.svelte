@@ -82,7 +82,7 @@
 	</p>
 	{#if medium === 'hand'}
 		<label class="flex min-h-11 items-center gap-3">
-			<input type="checkbox" class="checkbox" bind:checked={free} />
+			<input type="checkbox" class="size-5 accent-base-content" bind:checked={free} />
 			The class has seen them made without a cable needle too
 		</label>
 	{/if}

@@ -246,7 +246,7 @@
 			{:else if panel === 'here'}
 				{#if found}
 					<section class="mb-5 grid gap-2 border-l-4 border-accent pl-3" aria-labelledby="found">
-						<h2 id="found" class="text-lg">To look at</h2>
+						<h2 id="found" class="text-lg">{found.severity === 'error' ? 'Wrong' : 'To look at'}</h2>
 						<p>{found.message}</p>
 						{#if likely}
 							{#await import('./PriceLine.svelte') then { default: PriceLine }}
