@@ -7,6 +7,7 @@ import { working } from '../../../tests/support/swatch';
 import { planRows } from './planRows';
 import { acrossOn, planAt, upFrom, type Plan } from './plan';
 import { planWish, yieldWish } from './planWish';
+import { STAGES } from './lives';
 import type { Piece, Wish } from './schema';
 import { seamOf } from './seam';
 
@@ -86,19 +87,21 @@ describe('a plan', () => {
 				fc.integer({ min: 1, max: 12 }),
 				fc.double({ min: 2, max: 9, noNaN: true }),
 				fc.constantFrom('panel' as const, 'whole' as const),
-				(repeats, stitchMm, of) => {
+				fc.constantFrom(...STAGES),
+				(repeats, stitchMm, of, stage) => {
 					const stitches = repeats * 8 + 2;
 					const widthMm = stitches * stitchMm;
-					const own = pieceOf({ stage: 'dry', of, stitches, widthMm });
+					const own = pieceOf({ stage, of, stitches, widthMm });
 					const plan = unwrap(
 						planned(wish({ pieces: [own], yarn: YARN, wish: { widthMm, heightMm: 300, shape: 'flat' } }))
 					);
 					expect(plan.castOn).toBe(stitches);
-					expect(Math.abs(plan.dry.widthMm / widthMm - 1)).toBeLessThan(0.02);
+					const again = stage === 'needle' ? plan.onNeedle : plan.dry;
+					expect(Math.abs(again.widthMm / widthMm - 1)).toBeLessThan(0.02);
 					expect(plan.why.join(' ')).toContain('These very rows were measured on Strip');
 				}
 			),
-			{ numRuns: 40 }
+			{ numRuns: 80 }
 		);
 		const other = pieceOf({ stage: 'dry', of: 'panel', stitches: 26, widthMm: 200 });
 		const why = unwrap(planned(wish({ pieces: [other], yarn: { ...YARN, name: 'Sedge' } }))).why.join(' ');

@@ -1,6 +1,7 @@
 import { mean } from './estimate';
 import type { Basis } from './basis';
 import { latest } from './latest';
+import type { Stage } from './lives';
 import type { Measured, Piece, Wish } from './schema';
 
 /** How large a stitch and a row of some rows came out, dry and in millimetres, on pieces of these very rows. */
@@ -58,20 +59,30 @@ export function ownMeasure(
 	};
 }
 
-/** Washed and lying as it will lie first; a piece that was only bound off is taken as washing leaves it. */
-const STAGES_DRY = ['dry', 'worn'] as const;
+/**
+ * The stages that tell how a piece lies in the end, the best first: what was not washed yet is taken as washing leaves it,
+ * what lies wet as it lies.
+ */
+const TELLING: readonly (readonly [stage: Stage, washed: boolean])[] = [
+	['dry', true],
+	['worn', true],
+	['pinned', true],
+	['off', false],
+	['wet', true],
+	['needle', false]
+];
 
 function sizeOf(
 	{ measured }: Piece,
 	basis: Basis,
 	washed: { readonly width: number; readonly height: number }
 ): { readonly stitchMm: number; readonly rowMm: number } | null {
-	for (const stage of STAGES_DRY) {
+	for (const [stage, isWashed] of TELLING) {
 		const size = overRepeats((of) => latest(measured, stage, of), basis);
-		if (size) return size;
+		if (size)
+			return isWashed ? size : { stitchMm: size.stitchMm * washed.width, rowMm: size.rowMm * washed.height };
 	}
-	const off = overRepeats((of) => latest(measured, 'off', of), basis);
-	return off && { stitchMm: off.stitchMm * washed.width, rowMm: off.rowMm * washed.height };
+	return null;
 }
 
 /** Of a stretch of whole repeats: all of it where that is what the rows cast on, else the panel, else panel and ground together. */
