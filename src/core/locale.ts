@@ -14,6 +14,15 @@ export function perLocale<Made>(make: (locale: string) => Made): (locale: string
 	};
 }
 
+/** A locale that this machine writes, or one near to it; `undefined` for what is none. */
+export const supportedLocale = perLocale((locale): string | undefined => {
+	try {
+		return locale ? Intl.DateTimeFormat.supportedLocalesOf(locale)[0] : undefined;
+	} catch {
+		return undefined;
+	}
+});
+
 const numbers = perLocale((locale) =>
 	[0, 1, 2, 3].map((places) => new Intl.NumberFormat(locale, { maximumFractionDigits: places }))
 );

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import type { Voice } from '../hands/voice';
 import type { Learner, Lesson } from '../lesson/lesson';
 import type { Telling } from '../telling/said';
+import { supportedLocale } from '../locale';
 import { WRITTEN_SCHOOLS } from '../naming/schools';
 
 /** For whom a sheet is made, and how: what a teacher, or the command line, says of it. */
@@ -26,7 +27,12 @@ export const handoutOptionsShape = z.readonly(
 			/** how long the piece is to be, in millimetres */
 			wishedMm: z.number().check(z.minimum(20), z.maximum(5_000)),
 			/** rows to 10 cm */
-			rows: z.number().check(z.minimum(5), z.maximum(99))
+			rows: z.number().check(z.minimum(5), z.maximum(99)),
+			/** how numbers are written, as in `de-DE`; as in English, where nothing is said */
+			locale: z.string().check(
+				z.maxLength(35),
+				z.refine((locale) => supportedLocale(locale) !== undefined, 'no known locale')
+			)
 		})
 	)
 );
@@ -39,7 +45,8 @@ export function voiceFor(lesson: Lesson, options: HandoutOptions): Voice {
 		keep: options.keep ?? 'fabric',
 		yarnHand: options.yarnHand ?? 'right',
 		terms: options.terms ?? lesson.names?.terms ?? 'us',
-		units: options.paper === 'letter' ? 'in' : 'cm'
+		units: options.paper === 'letter' ? 'in' : 'cm',
+		...(options.locale ? { locale: options.locale } : {})
 	};
 }
 

@@ -24,7 +24,7 @@
 		const { hand, keep, yarnHand, terms, units } = settings.value;
 		const paper = units === 'cm' ? ('a4' as const) : ('letter' as const);
 		const whose = { hand, keep, yarnHand, terms, paper, by: data.by };
-		return new SheetChoices(data.id, data.lesson, { ...whose, compact: true });
+		return new SheetChoices(data.id, data.lesson, { ...whose, compact: true, locale: settings.locale });
 	});
 	const jobs = untrack(() => new SheetJobs(data.id, data.jobs));
 	let ready = $state(false);

@@ -77,7 +77,7 @@ export class SheetChoices {
 			if (!kept.success) return;
 			const { options, order, home, variants, learners } = kept.data;
 			const fresh = this.order.filter((id) => !order.includes(id));
-			this.options = options;
+			this.options = { ...options, locale: this.options.locale };
 			this.home = [...home, ...this.home.filter((id) => fresh.includes(id))];
 			this.order = [...order.filter((id) => this.order.includes(id)), ...fresh];
 			this.variants = VARIANTS.map(({ id }) => id).filter((id) => variants.includes(id));

@@ -16,6 +16,7 @@
 	import { outbox } from '$lib/client/outbox.svelte';
 	import { classesAt, sentClassShape, type KeptClass } from '$lib/wire/class';
 	import { postJson } from '$lib/client/requests';
+	import { numberSaid } from '$core/locale';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { startSaid } from '$lib/ui/locale';
 	import { LESSONS } from '$lib/wire/lesson';
@@ -186,9 +187,10 @@
 					<ul class="mt-2 grid gap-2">
 						{#each news as { rate, level, was, is, parts } (rate + level)}
 							<li>
-								{says(rate).replace('%', `${is}`)}
+								{says(rate).replace('%', numberSaid(is, settings.locale))}
 								<span class="text-quiet"
-									>(not {was}), {LEVELS[level]}; {parts} {parts === 1 ? 'part says' : 'parts say'} so.</span
+									>(not {numberSaid(was, settings.locale)}), {LEVELS[level]}; {parts}
+									{parts === 1 ? 'part says' : 'parts say'} so.</span
 								>
 							</li>
 						{/each}

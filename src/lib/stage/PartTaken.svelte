@@ -2,8 +2,10 @@
 	import type { Learner } from '$core/lesson/lesson';
 	import { MOST_REMARK, type Taken } from '$core/teaching/classRecord';
 	import { namesIn, toggledName } from '$core/teaching/writeUp';
+	import { numberSaid } from '$core/locale';
 	import { counted } from '$core/naming/numbers';
 	import CountField from '$lib/ui/CountField.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
 	import TakenBar from './TakenBar.svelte';
 
 	/** What one part took, to be written from memory: minutes, a note, who struggled. */
@@ -19,6 +21,7 @@
 		onset: (fields: Partial<Taken>) => void;
 	} = $props();
 
+	const settings = getSettings();
 	const struggled = $derived(namesIn(taken.struggled));
 	const named = $derived(
 		learners.map(({ name }) => name.trim()).filter((name) => name && !name.includes(','))
@@ -30,7 +33,7 @@
 	<div>
 		<p class="font-semibold" class:line-through={taken.dropped}>{taken.title}</p>
 		<p class="text-quiet">
-			{#if taken.dropped}left out{:else}{Math.round(taken.seconds / 6) / 10} of {taken.planned} min{/if}
+			{#if taken.dropped}left out{:else}{numberSaid(taken.seconds / 60, settings.locale)} of {taken.planned} min{/if}
 		</p>
 	</div>
 	{#if taken.room}

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import type { Chart as LineChart, Plugin } from 'chart.js';
+	import { numberSaid } from '$core/locale';
+	import { getSettings } from '$lib/client/settings.svelte';
 
 	/** Numbers along a line, quietly: one ink, a hairline grid, what was expected as a dashed line, words at the line's end. */
 	let {
@@ -20,6 +22,7 @@
 		/** whether the foot of the chart is nothing: where it is how much something changed that matters, it is not */
 		fromZero?: boolean;
 	} = $props();
+	const settings = getSettings();
 	/** room for the words at the end, in pixels: a letter is about so wide */
 	const LETTER = 7.5;
 	const room = $derived(24 + LETTER * Math.max(...lines.map(({ says }) => says.length)));
@@ -78,6 +81,7 @@
 			plugins: [wordsAtTheEnd],
 			options: {
 				animation: false,
+				locale: settings.locale,
 				maintainAspectRatio: false,
 				events: [],
 				layout: { padding: { right: room, top: 12 } },
@@ -132,7 +136,8 @@
 				{#each points as point, i (i)}
 					<tr>
 						<th scope="row">{point}</th>
-						{#each lines as { says, values } (says)}<td>{values[i]}</td>{/each}
+						{#each lines as { says, values } (says)}<td>{numberSaid(values[i], settings.locale, 2)}</td
+							>{/each}
 					</tr>
 				{/each}
 			</tbody>

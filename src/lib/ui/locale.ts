@@ -1,4 +1,4 @@
-import { perLocale } from '$core/locale';
+import { perLocale, supportedLocale } from '$core/locale';
 
 /** Where nobody says how they write dates. */
 const USUAL = 'en-GB';
@@ -14,16 +14,8 @@ export const LOCALE_COOKIE = 'pond_locale';
  */
 export function localeOf(said: string | undefined, languages: string | null): string {
 	const asked = [said, languages?.split(',')[0].split(';')[0].trim()];
-	return asked.map((locale) => supported(locale ?? '')).find((locale) => locale !== undefined) ?? USUAL;
+	return asked.map((locale) => supportedLocale(locale ?? '')).find((locale) => locale !== undefined) ?? USUAL;
 }
-
-const supported = perLocale((locale): string | undefined => {
-	try {
-		return locale ? Intl.DateTimeFormat.supportedLocalesOf(locale)[0] : undefined;
-	} catch {
-		return undefined;
-	}
-});
 
 /** The locale that this browser writes dates in, its own fields for them included; it is remembered for the server. */
 export function ownLocale(): string {
