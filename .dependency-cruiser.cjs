@@ -23,6 +23,7 @@ const ROADS = {
 	lib: [
 		'wire',
 		'client',
+		'words',
 		'ui',
 		'drawing',
 		'text',

@@ -2,6 +2,8 @@ import js from '@eslint/js';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { literalText } from './scripts/lint/literalText.mjs';
+import { UNSAID } from './scripts/lint/unsaid.mjs';
 import svelteConfig from './svelte.config.js';
 
 // Components, and modules with runes; `oxlint` looks at everything else in a fraction of the time.
@@ -23,5 +25,11 @@ export default ts.config(
 				svelteConfig
 			}
 		}
+	},
+	{
+		files: ['src/**/*.svelte'],
+		ignores: UNSAID,
+		plugins: { words: { rules: { 'literal-text': literalText } } },
+		rules: { 'words/literal-text': 'error' }
 	}
 );

@@ -2,6 +2,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
+import { ftl } from './scripts/lib/ftl.mjs';
 
 /** Tests that ask a real PostgreSQL. */
 const STORE = 'src/lib/server/store/**/*.test.ts';
@@ -13,7 +14,7 @@ const STORE = 'src/lib/server/store/**/*.test.ts';
 const APART = 'mending/|swatch/|drawing/(bed|paintMade|MadePicture|SwatchPicture)';
 
 export default defineConfig({
-	plugins: [tailwindcss(), sveltekit()],
+	plugins: [ftl(), tailwindcss(), sveltekit()],
 	build: {
 		reportCompressedSize: false,
 		rolldownOptions: {

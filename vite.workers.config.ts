@@ -1,10 +1,12 @@
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
+import { ftl } from './scripts/lib/ftl.mjs';
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
 /** Threads of the server, each built into a file of its own beside it. */
 export default defineConfig({
+	plugins: [ftl()],
 	resolve: {
 		alias: {
 			$core: here('src/core'),

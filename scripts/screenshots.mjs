@@ -15,7 +15,7 @@ import { root } from './lib/root.mjs';
 
 /** @type {Record<string, View>} */
 const VIEWS = {
-	'first-steps': { come: (page) => open(page, '/first-steps') },
+	'first-steps': { come: (page) => open(page, '/start') },
 	bench: { come: (page) => open(page, '/?name=2/2 RC&way=cn-off&step=2') },
 	'bench-evening': { theme: 'evening', come: (page) => open(page, '/?name=2/1 LPC&way=cn-off&step=2') },
 	'bench-machine': { come: (page) => open(page, '/?name=2/2 RC&medium=machine&step=3') },
@@ -30,7 +30,7 @@ const VIEWS = {
 	},
 	key: {
 		async come(page) {
-			await open(page, '/key');
+			await open(page, '/abbreviations');
 			await page
 				.getByRole('textbox', { name: /one name a line/ })
 				.fill(
@@ -56,16 +56,16 @@ const VIEWS = {
 			await page.getByRole('list', { name: 'Signs of the chart' }).getByRole('button').first().click();
 		}
 	},
-	sums: { come: (page) => open(page, '/sums') },
+	sums: { come: (page) => open(page, '/sizing') },
 	log: {
 		async come(page) {
-			await open(page, '/log');
+			await open(page, '/measurements');
 			await page.getByRole('link', { name: 'Strip for the strap', exact: true }).click();
-			await page.waitForURL(/\/log\/[0-9a-f-]{36}$/);
+			await page.waitForURL(/\/measurements\/[0-9a-f-]{36}$/);
 			await page.getByRole('table').waitFor({ state: 'attached' });
 		}
 	},
-	class: { come: (page) => open(page, '/class') },
+	class: { come: (page) => open(page, '/classes') },
 	follow: {
 		size: [390, 844],
 		async come(page, lesson) {
@@ -76,15 +76,15 @@ const VIEWS = {
 			const data = { followingId: randomUUID(), leader: randomUUID(), moment };
 			const opened = await page.request.post(`/api${lesson}/following`, { data });
 			await open(page, `/follow/${(await opened.json()).code}`);
-			for (const choice of ['Left-handed', 'Evening']) await page.getByText(choice, { exact: true }).click();
-			await page.getByRole('button', { name: 'Follow the class' }).click();
+			for (const choice of ['Left-handed', 'Dark']) await page.getByText(choice, { exact: true }).click();
+			await page.getByRole('button', { name: 'Join the class' }).click();
 			await page.getByText('With the class').waitFor();
 		}
 	},
 	practice: {
 		size: [390, 844],
 		async come(page) {
-			const [, link] = /link:"([\w-]{22})"/.exec(await (await page.request.get('/class')).text()) ?? [];
+			const [, link] = /link:"([\w-]{22})"/.exec(await (await page.request.get('/classes')).text()) ?? [];
 			await open(page, `/practice/${link}`);
 			await page.getByRole('button', { name: 'Start practice' }).click();
 			await page.getByRole('button', { name: 'Begin' }).click();
@@ -116,7 +116,7 @@ const VIEWS = {
 	'after-class': { come: (page, lesson) => open(page, `${lesson}/after`) },
 	stage: {
 		async come(page, lesson) {
-			await open(page, `${lesson}/stage`);
+			await open(page, `${lesson}/teach`);
 			await page.clock.install({ time: new Date('2026-11-26T19:00:00') });
 			await page.reload();
 			await page.locator('html[data-ready]').waitFor({ state: 'attached' });
@@ -125,7 +125,7 @@ const VIEWS = {
 			for (let presses = 0; presses < 10; presses++) await page.keyboard.press('Space');
 		}
 	},
-	sheet: { come: (page, lesson) => open(page, `${lesson}/sheet`) }
+	sheet: { come: (page, lesson) => open(page, `${lesson}/handout`) }
 };
 
 await refusing(async () => {

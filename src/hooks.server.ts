@@ -8,6 +8,7 @@ import { stopJobs, wakeJobs } from '$lib/server/jobs';
 import { stopListening } from '$lib/server/live';
 import { log } from '$lib/server/log';
 import { inNeed, needOf } from '$lib/server/need';
+import { movedTo } from '$lib/server/moved';
 import { closeDatabase } from '$lib/server/pool';
 import type { Teacher } from '$lib/server/store/teachers';
 import { noRoom, roomLeft } from '$lib/server/room';
@@ -59,6 +60,8 @@ const pathLogged = ({ route: { id }, url }: RequestEvent): string =>
 /** The answer to a request, in its teacher's turn. */
 async function answered({ event, resolve }: Parameters<Handle>[0]): Promise<Response> {
 	const route = event.route.id;
+	const moved = route === null ? movedTo(event.url) : null;
+	if (moved) return new Response(null, { status: 308, headers: { location: moved } });
 	if (building || route === '/health') return resolve(event);
 	if (route !== null && LEARNER_ROUTES.test(route))
 		return inTurn(classTurns, event.params.code ?? event.params.link ?? '', event, () =>

@@ -24,7 +24,7 @@ const KEPT = build.filter((path) => !/pdf/.test(path));
 const AWAY = ['/away.html', '/away.css', '/away.js', '/icon.svg'];
 
 const isWork = (path: string) =>
-	/^\/(?:lessons\/[0-9a-f-]{36}\/stage|(?:swatches|log)\/[0-9a-f-]{36}|follow\/[0-9A-Z]{6}|practice\/[\w-]{22})(?:\/__data\.json)?$/.test(
+	/^\/(?:lessons\/[0-9a-f-]{36}\/teach|(?:swatches|measurements)\/[0-9a-f-]{36}|follow\/[0-9A-Z]{6}|practice\/[\w-]{22})(?:\/__data\.json)?$/.test(
 		path
 	);
 const isPicture = (path: string) => /^(?:\/follow\/[0-9A-Z]{6})?\/pictures\/[0-9a-f-]{36}$/.test(path);

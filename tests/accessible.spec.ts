@@ -45,15 +45,15 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.go('/');
 		await pond.page.getByRole('button', { name: 'The rules this rests on' }).click();
 	},
-	'Key desk': (pond) => pond.go('/key'),
+	'Key desk': (pond) => pond.go('/abbreviations'),
 	'Key desk, at odds': async (pond) => {
-		await pond.go('/key');
+		await pond.go('/abbreviations');
 		await pond.page.getByRole('textbox', { name: /one name a line/ }).fill(AT_ODDS);
 	},
 	'Bench, unreadable': (pond) => pond.go('/?name=marmalade'),
-	'First steps': (pond) => pond.go('/first-steps'),
+	'First steps': (pond) => pond.go('/start'),
 	Search: async (pond) => {
-		await pond.go('/key');
+		await pond.go('/abbreviations');
 		await pond.page.keyboard.press('/');
 		await pond.page.getByRole('searchbox').fill('eel');
 		await pond.page.getByRole('list', { name: 'Found' }).waitFor();
@@ -65,12 +65,12 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByText('None is kept yet').first().waitFor();
 	},
 	Sums: async (pond) => {
-		await pond.go('/sums');
+		await pond.go('/sizing');
 		await pond.page.getByLabel('I know the yarn').check();
 	},
-	Log: (pond) => pond.go('/log'),
+	Log: (pond) => pond.go('/measurements'),
 	'Log, what pieces teach': async (pond) => {
-		await pond.go('/log?shelf=learned');
+		await pond.go('/measurements?shelf=learned');
 		await pond.page.getByRole('region', { name: 'All pieces' }).waitFor();
 	},
 	'a piece': (pond) => piece(pond),
@@ -83,7 +83,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('button', { name: 'Keep it' }).click();
 	},
 	'Sums, panels': async (pond) => {
-		await pond.go('/sums');
+		await pond.go('/sizing');
 		await pond.page.getByText('The rows it is planned from').click();
 		await pond.page.getByRole('button', { name: 'The same once more' }).click();
 	},
@@ -170,7 +170,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'Stage, slack and what folds away': async (pond) => {
 		await slack(pond);
-		await pond.go(`${new URL(pond.page.url()).pathname}/stage`);
+		await pond.go(`${new URL(pond.page.url()).pathname}/teach`);
 		await pond.toPart(/^Slack and tension/);
 		await pond.page.setViewportSize({ width: 390, height: 844 });
 		await pond.page.getByRole('button', { name: 'more', exact: true }).click();
@@ -194,30 +194,30 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	Account: (pond) => pond.go('/account'),
 	'a lesson without parts': async (pond) => void (await pond.newLesson('Empty')),
 	Stage: async (pond) => {
-		await demo(pond, '/stage');
+		await demo(pond, '/teach');
 		await pond.page.keyboard.press('ArrowDown');
 		await pond.page.keyboard.press('ArrowDown');
 	},
 	'Stage, a question': async (pond) => {
-		await demo(pond, '/stage');
+		await demo(pond, '/teach');
 		await pond.page.getByRole('button', { name: 'Which way will it lean?' }).click();
 	},
 	'Stage, notes beside it': async (pond) => {
-		await demo(pond, '/stage');
+		await demo(pond, '/teach');
 		await pond.page.keyboard.press('ArrowDown');
 		await pond.page.keyboard.press('m');
 		await pond.page.keyboard.press('c');
 		await pond.page.keyboard.press('i');
 	},
 	'Stage, something is wrong': async (pond) => {
-		await demo(pond, '/stage', 'copy');
+		await demo(pond, '/teach', 'copy');
 		await pond.page.keyboard.press('f');
 		await pond.page.getByRole('button', { name: /The rope leans left/ }).click();
 		await pond.page.getByRole('button', { name: /^Ladder down/ }).click();
 	},
-	'Stage, for the class': (pond) => demo(pond, '/stage?as=class'),
+	'Stage, for the class': (pond) => demo(pond, '/teach?as=class'),
 	'Stage, for the teacher': async (pond) => {
-		await demo(pond, '/stage?as=notes');
+		await demo(pond, '/teach?as=notes');
 		// It comes a moment after the page.
 		await pond.page.getByRole('heading', { level: 1 }).waitFor();
 	},
@@ -231,7 +231,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'After class': async (pond) => {
 		// Not in the demo lesson itself: the class would be its latest.
-		await demo(pond, '/stage', 'copy');
+		await demo(pond, '/teach', 'copy');
 		await pond.page.keyboard.press('t');
 		await endClass(pond.page);
 		await pond.page.getByRole('button', { name: 'Write up another class' }).click();
@@ -247,7 +247,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.page.getByRole('button', { name: 'Keep this lesson' }).waitFor();
 	},
 	Sheet: async (pond) => {
-		await demo(pond, '/sheet');
+		await demo(pond, '/handout');
 		for (const more of ['Several in one go', 'A poster for the wall'])
 			await pond.page.locator('summary', { hasText: more }).click();
 		// It comes a moment after the page.
@@ -265,13 +265,13 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await pond.go('/');
 		await pond.page.keyboard.press('a');
 	},
-	Class: (pond) => pond.go('/class'),
+	Class: (pond) => pond.go('/classes'),
 	'Class, a new one': async (pond) => {
-		await pond.go('/class');
+		await pond.go('/classes');
 		await pond.page.getByRole('button', { name: 'Another class' }).click();
 	},
 	'Class, links': async (pond) => {
-		await pond.go('/class');
+		await pond.go('/classes');
 		await pond.page.getByRole('button', { name: 'All links on paper' }).click();
 	},
 	'Practice, whose hands': async (pond) => {
@@ -290,21 +290,21 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 		await guess(pond);
 	},
 	'Stage, with phones': async (pond) => {
-		await demo(pond, '/stage', 'copy');
+		await demo(pond, '/teach', 'copy');
 		await pond.page.keyboard.press('j');
 		await pond.page.getByTestId('following').waitFor();
 	},
 	'Following, whose hands': (pond) => follow(pond),
 	Following: async (pond) => {
 		await follow(pond);
-		await pond.page.getByRole('button', { name: 'Follow the class' }).click();
+		await pond.page.getByRole('button', { name: 'Join the class' }).click();
 		await pond.page.getByText('With the class').waitFor();
 	},
 	'Following, the parts': async (pond) => {
 		await follow(pond);
-		await pond.page.getByText('Evening', { exact: true }).click();
-		await pond.page.getByRole('button', { name: 'Follow the class' }).click();
-		await pond.page.getByRole('button', { name: 'Parts and sheet' }).click();
+		await pond.page.getByText('Dark', { exact: true }).click();
+		await pond.page.getByRole('button', { name: 'Join the class' }).click();
+		await pond.page.getByRole('button', { name: 'Parts and handout' }).click();
 	},
 	'Following, by a code': (pond) => pond.go('/follow'),
 	'nothing here': (pond) => pond.open('/nowhere'),
@@ -328,7 +328,7 @@ async function bench(pond: Pond, address: string, panel: string) {
 
 /** Where a learner of the demo practises. */
 async function practiceAddress({ page }: Pond): Promise<string> {
-	const [, link] = /link:"([\w-]{22})"/.exec(await (await page.request.get('/class')).text())!;
+	const [, link] = /link:"([\w-]{22})"/.exec(await (await page.request.get('/classes')).text())!;
 	return `/practice/${link}`;
 }
 
@@ -365,22 +365,22 @@ async function follow(pond: Pond): Promise<void> {
 	// As on somebody's first time.
 	await pond.page.evaluate(() => localStorage.clear());
 	await pond.reload();
-	await pond.page.getByRole('button', { name: 'Follow the class' }).waitFor();
+	await pond.page.getByRole('button', { name: 'Join the class' }).waitFor();
 }
 
 /** A window of a stage that another window leads, open to phones. */
 async function windowOf(pond: Pond, as: 'class' | 'notes') {
 	const leading = new Pond(await pond.page.context().newPage());
-	await demo(leading, '/stage', 'copy');
+	await demo(leading, '/teach', 'copy');
 	await leading.page.keyboard.press('j');
 	await leading.page.getByTestId('following').waitFor();
 	await pond.go(`${new URL(leading.page.url()).pathname}?as=${as}`);
 }
 
 async function piece(pond: Pond): Promise<void> {
-	await pond.go('/log');
+	await pond.go('/measurements');
 	await pond.page.getByRole('link', { name: /^Strip for the strap/ }).click();
-	await pond.page.waitForURL(/\/log\/[0-9a-f-]{36}$/);
+	await pond.page.waitForURL(/\/measurements\/[0-9a-f-]{36}$/);
 	await awake(pond.page);
 	await pond.page.getByRole('table').waitFor({ state: 'attached' });
 }

@@ -133,7 +133,9 @@ test.describe('accounts', () => {
 		await pond.saved();
 		await context.clearCookies();
 		await page.locator('input[name="title"]').fill('Rushes and reeds');
-		await expect(page.getByText(/Signed out\. 1 change kept here/).first()).toBeVisible();
+		await expect(
+			page.getByText(/You’ve been signed out\. 1 change saved on this device/).first()
+		).toBeVisible();
 		await page.getByRole('link', { name: 'Sign in' }).first().click();
 		await page.getByRole('button', { name: 'Look around as the demo teacher' }).click();
 		await expect(page).toHaveURL(new RegExp(`${address}$`));

@@ -27,7 +27,7 @@ test.describe('as an app', () => {
 	test('without the server, a page says what still works and leads there', async ({ pond, page, server }) => {
 		await pond.open(await pond.demoLesson());
 		await page.getByRole('link', { name: 'Teach it' }).click();
-		await page.waitForURL(/\/stage$/);
+		await page.waitForURL(/\/teach$/);
 		const stage = new URL(page.url()).pathname;
 		// All that the stage is made of is kept, not only the page.
 		await expect
@@ -49,7 +49,7 @@ test.describe('as an app', () => {
 		await expect(page.getByRole('heading', { name: 'The pond is out of reach' })).toBeVisible();
 		await expect(page.getByText('Nothing you typed is lost')).toBeVisible();
 		await page.getByRole('list', { name: 'Lessons kept for the stage' }).getByRole('link').first().click();
-		await page.waitForURL(/\/stage$/);
+		await page.waitForURL(/\/teach$/);
 		await expect(page.getByRole('heading', { name: 'Welcome to the hide' }).first()).toBeVisible();
 		await page.goto('/swatches');
 		await server.start();

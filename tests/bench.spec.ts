@@ -83,7 +83,7 @@ test.describe('the Bench', () => {
 		await pond.saved();
 		// The next time the choice stands, and says so.
 		await pond.open('/?name=c4f');
-		await expect(page.getByRole('heading', { name: 'Bench: 4/4 LC' })).toBeAttached();
+		await expect(page.getByRole('heading', { name: 'Crosses: 4/4 LC' })).toBeAttached();
 		await page.getByRole('button', { name: 'Forget my choice' }).press('Enter');
 		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
 		await pond.saved();
@@ -91,7 +91,7 @@ test.describe('the Bench', () => {
 		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
 		// An address that says which reading opens it without asking, and chooses nothing for later.
 		await pond.open('/?name=C4F&reading=0');
-		await expect(page.getByRole('heading', { name: 'Bench: 2/2 LC' })).toBeAttached();
+		await expect(page.getByRole('heading', { name: 'Crosses: 2/2 LC' })).toBeAttached();
 	});
 
 	test('reads three groups and a written definition, and finds a way where none has a name', async ({
@@ -99,11 +99,11 @@ test.describe('the Bench', () => {
 		page
 	}) => {
 		await pond.open('/?name=2/1/2 LC');
-		await page.getByRole('button', { name: 'Read it as 2/1/2 LC, middle between' }).click();
+		await page.getByRole('button', { name: 'Read it as 2/1/2 LC, middle stitches between the outer two groups' }).click();
 		await expect(page.getByRole('radio', { name: /One cable needle, centre put back/ })).toBeChecked();
 		const field = page.getByRole('textbox', { name: 'Name of the crossing' });
 		await field.fill('sl 1 to cn and hold in back, k2, p1 from cn');
-		await expect(page.getByRole('heading', { name: 'Bench: 2/1 RPC' })).toBeAttached();
+		await expect(page.getByRole('heading', { name: 'Crosses: 2/1 RPC' })).toBeAttached();
 		// With its middle nearest no way of this is known by name.
 		await field.fill('sl 1 to cn1, hold in back, sl 1 to cn2, hold in front, k1, k1 from cn2, k1 from cn1');
 		await expect(page.getByText('Looked through with no needle, one and two.')).toBeVisible();
@@ -180,7 +180,7 @@ test.describe('settings', () => {
 
 	test('reach sentences and pictures at once, and are kept', async ({ pond, page }) => {
 		await pond.open('/?name=2/2 RC&step=1');
-		await choose(page, 'Left-handed', 'UK', 'Evening');
+		await choose(page, 'Left-handed', 'UK', 'Dark');
 		await expect(pond.sentence()).toHaveText('Knit stitch 3, straight from the right needle.');
 		await page.keyboard.press('Home');
 		// Keeping the fabric: what is held changes sides, and the rope still leans right.
@@ -195,11 +195,17 @@ test.describe('settings', () => {
 		await expect(pond.sentence()).toHaveText(
 			'Slip stitches 1 and 2 to the cable needle and hold them at the front.'
 		);
-		await choose(page, 'The words: cloth comes out mirrored');
+		await choose(page, 'The instructions as printed (the fabric is mirrored)');
 		await expect(pond.sentence()).toHaveText(
 			'Slip stitches 1 and 2 to the cable needle and hold them at the back.'
 		);
-		await choose(page, 'The fabric: holds change sides', 'Right-handed', 'US', 'Day');
+		await choose(
+			page,
+			'The fabric as in the pattern (hold in front and hold in back are exchanged)',
+			'Right-handed',
+			'US',
+			'Light'
+		);
 		await pond.saved();
 	});
 
@@ -209,13 +215,13 @@ test.describe('settings', () => {
 		await choose(page, 'Left hand', 'Inches, Letter');
 		await expect(page.getByText('until the tip shows about ½ in beyond')).toBeVisible();
 		await expect(page.getByText('working yarn, at the back, to the left hand')).toBeVisible();
-		await choose(page, 'Right hand', 'Centimetres, A4');
+		await choose(page, 'Right hand', 'Centimeters, A4');
 		await pond.saved();
 	});
 
 	test('open again as fast as they are closed', async ({ pond, page }) => {
 		await pond.open('/');
-		const sheet = page.getByRole('dialog', { name: 'Hands, words and light' });
+		const sheet = page.getByRole('dialog', { name: 'Settings' });
 		for (let times = 0; times < 5; times++) {
 			// Sent without waiting, so that the second key comes before the browser has said that the sheet is closed.
 			await Promise.all([page.keyboard.press(','), page.keyboard.press('Escape'), page.keyboard.press(',')]);
@@ -232,9 +238,9 @@ test.describe('settings', () => {
 	test('lie beside a sheet of the keys that work here', async ({ pond, page }) => {
 		await pond.open('/');
 		await page.keyboard.press('Shift+?');
-		await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('put it into a lesson');
+		await expect(page.getByRole('dialog', { name: 'Shortcuts and names' })).toContainText('put it into a lesson');
 		await page.keyboard.press('Escape');
-		await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
+		await expect(page.getByRole('dialog', { name: 'Shortcuts and names' })).toBeHidden();
 	});
 });
 

@@ -82,7 +82,7 @@ test.describe('what is brought in from elsewhere', () => {
 		const dialog = page.getByRole('dialog', { name: 'Brought in' });
 		await expect(dialog).toContainText('A key: 2 names.');
 		await dialog.getByRole('button', { name: 'Take it to the key desk' }).press('Enter');
-		await page.waitForURL(/\/key\?open=/);
+		await page.waitForURL(/\/abbreviations\?open=/);
 		await expect(page.getByRole('textbox', { name: /Its key/ })).toHaveValue(/^Otter: sl next 2/);
 	});
 
@@ -100,9 +100,9 @@ test.describe('what is brought in from elsewhere', () => {
 				new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true, composed: true })
 			);
 		});
-		await expect(page.getByText('That is a key: 2 names.')).toBeVisible();
-		await page.getByRole('button', { name: 'Open it at the key desk' }).press('Enter');
-		await page.waitForURL(/\/key\?open=/);
+		await expect(page.getByText('This looks like a pattern’s abbreviations, with 2 names.')).toBeVisible();
+		await page.getByRole('button', { name: 'Check the abbreviations' }).press('Enter');
+		await page.waitForURL(/\/abbreviations\?open=/);
 	});
 
 	test('that cannot be read says what it is and what to do instead', async ({ pond, page }) => {

@@ -89,11 +89,11 @@ deskTest.describe('a chart', () => {
 			await expect(pond.parts().nth(1)).toContainText('Ask: row 3 of the chart');
 			await pond.saved();
 			const lesson = page.url();
-			await pond.open(`${lesson}/stage`);
+			await pond.open(`${lesson}/teach`);
 			await expect(page.getByRole('img', { name: 'Row 1 on the chart' })).toBeVisible();
 			await page.keyboard.press('Space');
 			await expect(page.getByRole('img', { name: 'Row 2 on the chart' })).toBeVisible();
-			await pond.open(`${lesson}/sheet`);
+			await pond.open(`${lesson}/handout`);
 			await page.getByLabel('Print', { exact: true }).selectOption('usual');
 			await expect(page.getByRole('img', { name: /chart of 6 rows/ }).first()).toBeVisible();
 			await expect(page.getByText('Onto the cable needle').first()).toBeVisible();

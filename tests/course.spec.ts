@@ -84,7 +84,7 @@ test.describe('a text', () => {
 		await pond.saved();
 		const lesson = await (await page.request.get(`/api${address}/news?version=-1`)).json();
 		expect(lesson.lesson.parts[0].text).toBe('**Bind off** loosely\n\n- wool\n- a needle');
-		await pond.open(`${address}/sheet`);
+		await pond.open(`${address}/handout`);
 		await expect(page.locator('li', { hasText: 'a needle' })).toBeVisible();
 	});
 
@@ -116,7 +116,7 @@ test.describe('a text', () => {
 		await dialog.getByRole('button', { name: 'Add it' }).press('Enter');
 		await expect(page.getByRole('img', { name: 'A rope in green wool' })).toBeVisible();
 		await pond.saved();
-		await pond.open(`${address}/sheet`);
+		await pond.open(`${address}/handout`);
 		const shown = page.getByRole('img', { name: 'A rope in green wool' });
 		const kept = await (await page.request.get((await shown.getAttribute('src'))!)).body();
 		const { width, exif } = await sharp(kept).metadata();

@@ -24,7 +24,7 @@ test.describe('each medium', () => {
 		await pond.open('/?name=2/2 RC');
 		for (const [medium, sentence, minds] of cases) {
 			await choose(pond, 'Made', medium);
-			await expect(page.getByRole('heading', { name: 'Bench: 2/2 RC' })).toBeAttached();
+			await expect(page.getByRole('heading', { name: 'Crosses: 2/2 RC' })).toBeAttached();
 			await expect(page.getByRole('region', { name: 'What to mind' })).toContainText(minds);
 			// A way that is looked for comes a moment later.
 			await expect(async () => {
@@ -170,8 +170,8 @@ test.describe('making a crossing by hand', () => {
 		await expect(dialog.getByText('Its names: 1/3 LC')).toBeVisible();
 		await dialog.getByRole('button', { name: 'Move 1 one place towards behind' }).press('Enter');
 		await expect(dialog.getByText('Its names: 3/1 RC')).toBeVisible();
-		await dialog.getByRole('button', { name: 'Lay it on the Bench' }).click();
-		await expect(page.getByRole('heading', { name: 'Bench: 3/1 RC' })).toBeAttached();
+		await dialog.getByRole('button', { name: 'Open in Crosses' }).click();
+		await expect(page.getByRole('heading', { name: 'Crosses: 3/1 RC' })).toBeAttached();
 	});
 
 	test('drags a group, takes any order typed, and says what is wrong with it', async ({ pond, page }) => {
@@ -197,8 +197,8 @@ test.describe('making a crossing by hand', () => {
 		await worked.fill('4 1 3 2');
 		await dialog.getByLabel('From the front to the back').fill('1 4 2 3');
 		await expect(dialog.getByText('It has no name.')).toBeVisible();
-		await dialog.getByRole('button', { name: 'Lay it on the Bench' }).click();
-		await expect(page.getByRole('heading', { name: 'Bench: order 4 1 3 2' })).toBeAttached();
+		await dialog.getByRole('button', { name: 'Open in Crosses' }).click();
+		await expect(page.getByRole('heading', { name: 'Crosses: order 4 1 3 2' })).toBeAttached();
 		await expect(page.getByRole('radio', { name: /Found:/ }).first()).toBeVisible();
 	});
 });
@@ -237,7 +237,7 @@ test('a saying is kept with its crossing, which can be removed and brought back'
 	await pond.open('/?name=2/2 RC');
 	await see(pond, 'Keep');
 	await page.getByRole('button', { name: /3\/2 LC.*The reeds lean left/ }).click();
-	await expect(page.getByRole('heading', { name: 'Bench: 3/2 LC' })).toBeAttached();
+	await expect(page.getByRole('heading', { name: 'Crosses: 3/2 LC' })).toBeAttached();
 	await expect(page.getByLabel(/What fixes it in the memory/)).toHaveValue('The reeds lean left.');
 	await page.getByRole('button', { name: 'Remove 3/2 LC' }).click();
 	await page.getByRole('button', { name: 'Bring it back' }).click();
@@ -344,6 +344,6 @@ test.describe('files', () => {
 		}
 		await paste.fill('{"stitches":3,"order":[3,2,1],"over":[[2,1],[2,3],[1,3]],"work":["k","p","k"]}');
 		await bring.click();
-		await expect(page.getByRole('heading', { name: 'Bench: order 3 2 1' })).toBeAttached();
+		await expect(page.getByRole('heading', { name: 'Crosses: order 3 2 1' })).toBeAttached();
 	});
 });

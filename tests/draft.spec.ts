@@ -47,7 +47,7 @@ test.describe('a draft', () => {
 	});
 
 	test('is made from a key, whose names mean what it says and stay', async ({ pond, page }) => {
-		await pond.open('/key');
+		await pond.open('/abbreviations');
 		await page.keyboard.press('n');
 		await page.keyboard.type(
 			'Otter: sl next 2 sts to cn and hold in back, k2, k2 from cn\nVole: sl next 3 sts to cn and hold in front, k3, k3 from cn'
@@ -226,7 +226,7 @@ test('every kind of part can be written over: what it is about, how often, which
 	await desk.getByLabel('Its answer').fill('Two to the right, in front.');
 	await open(/^Show 2\/2 RC with a cable needle/);
 	await desk.getByLabel('times', { exact: true }).fill('0');
-	await expect(desk.getByText('Takes 1 to 99 whole times')).toBeVisible();
+	await expect(desk.getByText('Enter a whole number from 1 to 99.')).toBeVisible();
 	await desk.getByLabel('times', { exact: true }).fill('3');
 	await desk.getByLabel('About').selectOption({ label: '2/2 LC' });
 	await open(/^Practice on the swatch/);
@@ -284,9 +284,9 @@ test('a lesson for the machine shows its bed, at the desk and on the stage', asy
 	await show.getByRole('button').first().press('Enter');
 	const bed = (says: RegExp) => page.getByRole('img', { name: says });
 	await expect(bed(/Lift stitches 1 and 2 off needles 1 and 2 with tool a/)).toBeVisible();
-	await expect(page.getByLabel('Yarn carried in')).toHaveCount(0);
+	await expect(page.getByLabel('Yarn held in')).toHaveCount(0);
 	await page.getByRole('link', { name: 'Teach it' }).press('Enter');
-	await page.waitForURL(/\/stage$/);
+	await page.waitForURL(/\/teach$/);
 	for (let part = 0; part < at; part++) await page.keyboard.press('ArrowDown');
 	await expect(pond.sentence()).toContainText('Lift stitches 1 and 2');
 	await page.keyboard.press('ArrowRight');
@@ -323,7 +323,7 @@ test('a cross that was taken out takes along what speaks of it, when the lesson 
 	await expect(checks).toContainText('All clear');
 	await pond.saved();
 	await page.getByRole('link', { name: 'Take-home sheet' }).click();
-	await page.waitForURL(/\/sheet$/);
+	await page.waitForURL(/\/handout$/);
 	await expect(page.getByRole('heading', { name: 'What you need' })).toBeVisible();
 	expect(await onPaper(page)).not.toContain('2/2 LC');
 });

@@ -18,9 +18,9 @@ async function fromKeyToSheet(
 		await act;
 		actions++;
 	};
-	await does(put(page.getByLabel('The list of names, or the rows'), KEY));
-	await does(press(page.getByRole('button', { name: 'Read it' })));
-	await page.waitForURL(/\/key\?open=/);
+	await does(put(page.getByLabel('Abbreviations or rows'), KEY));
+	await does(press(page.getByRole('button', { name: 'Check the pattern' })));
+	await page.waitForURL(/\/abbreviations\?open=/);
 	await expect(page.getByText('2 lines: 2 read')).toBeVisible();
 	await does(press(page.getByRole('link', { name: 'Draft a lesson from it' })));
 	const keep = page.getByRole('button', { name: 'Keep this lesson' });
@@ -29,7 +29,7 @@ async function fromKeyToSheet(
 	await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
 	await expect(page.getByTestId('checks')).toContainText('All clear');
 	await does(press(page.getByRole('link', { name: 'Take-home sheet' })));
-	await page.waitForURL(/\/sheet$/);
+	await page.waitForURL(/\/handout$/);
 	await does(press(page.getByRole('button', { name: /Make the file/ })));
 	await expect(
 		page.getByRole('list', { name: 'Files just made' }).getByRole('link', { name: 'Save' })
@@ -49,7 +49,7 @@ test.describe('the first hour', () => {
 	}) => {
 		await context.clearCookies();
 		await pond.join('newcomer', 'A Newcomer');
-		await expect(page.getByRole('heading', { name: 'Three ways in' })).toBeVisible();
+		await expect(page.getByRole('heading', { name: 'Three ways to start' })).toBeVisible();
 		await fromKeyToSheet(
 			page,
 			async (field, text) => {
@@ -66,16 +66,16 @@ test.describe('the first hour', () => {
 		await pond.open('/');
 		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toBeVisible();
 		// The first steps stay one press away until they are no longer wanted.
-		await page.getByRole('link', { name: 'First steps' }).press('Enter');
-		await page.waitForURL(/\/first-steps$/);
-		await page.getByRole('button', { name: 'I know my way: hide this page' }).press('Enter');
+		await page.getByRole('link', { name: 'Start here' }).press('Enter');
+		await page.waitForURL(/\/start$/);
+		await page.getByRole('button', { name: 'Hide this page' }).press('Enter');
 		await page.waitForURL((url) => url.pathname === '/');
-		await expect(page.getByRole('link', { name: 'First steps' })).toHaveCount(0);
+		await expect(page.getByRole('link', { name: 'Start here' })).toHaveCount(0);
 		await pond.saved();
 		await pond.reload();
-		await expect(page.getByRole('link', { name: 'First steps' })).toHaveCount(0);
+		await expect(page.getByRole('link', { name: 'Start here' })).toHaveCount(0);
 		await page.keyboard.press('Shift+?');
-		await expect(page.getByRole('dialog').getByRole('link', { name: 'First steps' })).toBeVisible();
+		await expect(page.getByRole('dialog').getByRole('link', { name: 'Start here' })).toBeVisible();
 	});
 
 	test('goes the same way on a phone', async ({ browser, server }) => {
@@ -114,25 +114,25 @@ test.describe('the first hour', () => {
 		await expect(page.getByRole('textbox', { name: 'Name of the lesson' })).toHaveValue(
 			'Your first two leans (a sample)'
 		);
-		await pond.open('/first-steps');
-		await page.getByLabel('As your pattern has it').fill('2/1 LPC');
+		await pond.open('/start');
+		await page.getByLabel('As written in your pattern').fill('2/1 LPC');
 		await page.keyboard.press('Enter');
 		await page.waitForURL(/name=2%2F1\+LPC|name=2%2F1%20LPC/);
 		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toHaveValue('2/1 LPC');
-		await pond.open('/first-steps');
+		await pond.open('/start');
 		await page.getByRole('button', { name: 'Honeycomb' }).click();
 		await expect(page.getByRole('dialog').getByLabel('Motif')).toHaveValue('honeycomb');
-		await page.getByRole('button', { name: 'Make the swatch' }).click();
+		await page.getByRole('button', { name: 'Create swatch' }).click();
 		await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
-		await pond.open('/first-steps');
-		await page.getByLabel('The list of names, or the rows').fill('Cast on 8.\nRow 1 (RS): p2, 2/2 RC, p2.');
-		await page.getByRole('button', { name: 'Read it' }).click();
+		await pond.open('/start');
+		await page.getByLabel('Abbreviations or rows').fill('Cast on 8.\nRow 1 (RS): p2, 2/2 RC, p2.');
+		await page.getByRole('button', { name: 'Check the pattern' }).click();
 		await page.waitForURL(/\/swatches\/[0-9a-f-]{36}$/);
 		await expect(page.getByText('8 stitches · 1 row · flat')).toBeVisible();
 		// Nothing at all is asked for, in words.
-		await pond.open('/first-steps');
-		await page.getByRole('button', { name: 'Read it' }).click();
-		await expect(page.getByRole('alert')).toContainText('Paste the list of names');
+		await pond.open('/start');
+		await page.getByRole('button', { name: 'Check the pattern' }).click();
+		await expect(page.getByRole('alert')).toContainText('Paste a pattern’s abbreviations');
 	});
 
 	test('knows a key or rows where they are pasted in place of a name', async ({ pond, page, context }) => {
@@ -146,7 +146,7 @@ test.describe('the first hour', () => {
 		await expect(page.getByText('That is a key: 2 names, C4F, C4B.')).toBeVisible();
 		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toHaveValue('2/2 RC');
 		await page.getByRole('button', { name: 'Take it to the key desk' }).click();
-		await page.waitForURL(/\/key\?open=/);
+		await page.waitForURL(/\/abbreviations\?open=/);
 		await expect(page.getByRole('textbox', { name: /one name a line/ })).toHaveValue(KEY);
 		await page.getByRole('button', { name: 'Remove this key' }).click();
 		await pond.saved();
@@ -178,7 +178,7 @@ test.describe('the first hour', () => {
 		await pond.open('/lessons');
 		await page.getByRole('button', { name: 'Open the sample lesson' }).click();
 		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
-		await pond.open('/key');
+		await pond.open('/abbreviations');
 		await page.getByRole('button', { name: 'Try it with a sample' }).click();
 		await expect(page.getByRole('region', { name: 'What it says' })).toContainText('2 read, 1 to look at');
 	});
@@ -196,7 +196,7 @@ test.describe('passwords', () => {
 		await page.getByLabel('A name to sign in with').fill('!');
 		const password = page.getByLabel('A password');
 		await password.fill('short');
-		await expect(page.getByText('5 characters more.')).toBeVisible();
+		await expect(page.getByText('5 more characters needed.')).toBeVisible();
 		await password.fill(PASSWORD);
 		await expect(page.getByText('Long enough.')).toBeVisible();
 		await page.getByRole('button', { name: 'Create' }).click();
@@ -206,7 +206,7 @@ test.describe('passwords', () => {
 		await expect(password).toHaveAttribute('type', 'text');
 		await page.getByLabel('A name to sign in with').fill('forgetter');
 		await page.getByRole('button', { name: 'Create' }).click();
-		await page.waitForURL(/\/first-steps$/);
+		await page.waitForURL(/\/start$/);
 
 		// Codes on paper open the account when the password is forgotten, each once.
 		await pond.open('/account/codes');
@@ -235,7 +235,7 @@ test.describe('passwords', () => {
 		await expect(page.getByRole('alert')).toContainText('not one of yours');
 		await expect(page.getByLabel('A new password')).toHaveValue('the reed bends and stands');
 		await recover(code.toLowerCase().replaceAll('-', ' '));
-		await page.waitForURL(/\/first-steps$/);
+		await page.waitForURL(/\/start$/);
 		await page.goto('/account');
 		await expect(page.getByText('7 codes left')).toBeVisible();
 		await context.clearCookies();

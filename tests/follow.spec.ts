@@ -13,7 +13,7 @@ const PHONE = { viewport: { width: 390, height: 844 }, storageState: undefined, 
 async function opened(pond: Pond, page: Page) {
 	const lessonId = randomUUID();
 	await page.request.post(`/api${await pond.demoLesson()}/copies`, { data: { lessonId, title: 'Followed' } });
-	await pond.open(`/lessons/${lessonId}/stage`);
+	await pond.open(`/lessons/${lessonId}/teach`);
 	await page.keyboard.press('j');
 	await expect(page.getByTestId('code')).toHaveText(/^[0-9A-Z]{6}$/);
 	const code = (await page.getByTestId('code').textContent())!;
@@ -27,8 +27,8 @@ async function following(context: BrowserContext, code: string, hands = 'Right-h
 	await awake(page);
 	const keys = byKeyboard(page);
 	await page.getByRole('radio', { name: hands }).check({ force: true });
-	if (name) await keys.write(page.getByLabel('A name, only if you like'), name);
-	await keys.press(page.getByRole('button', { name: /^Follow the class|^Open the lesson/ }));
+	if (name) await keys.write(page.getByLabel('Your name (optional)'), name);
+	await keys.press(page.getByRole('button', { name: /^Join the class|^Open the lesson/ }));
 	return page;
 }
 
@@ -109,23 +109,23 @@ test('two phones follow through two servers, one of them left-handed and one ser
 		// To have it is said of this step alone.
 		await page.keyboard.press('PageDown');
 		await expect(page.getByTestId('has')).toHaveText('0');
-		await expect(right.getByRole('button', { name: 'I have it' })).toHaveAttribute('aria-pressed', 'false');
+		await expect(right.getByRole('button', { name: 'I’ve got it' })).toHaveAttribute('aria-pressed', 'false');
 
 		// Back by herself, while the class goes on; and back to it by one press.
 		await expect(where(left)).toHaveText('With the class · step 3 of 6');
 		await left.keyboard.press('ArrowLeft');
-		await expect(where(left)).toHaveText('By yourself · step 2 of 6');
+		await expect(where(left)).toHaveText('On your own · step 2 of 6');
 		await expect(page.getByText('at “Show 2/2 LC with a cable needle”, step 2')).toBeVisible();
 		await page.keyboard.press('PageDown');
 		await expect(where(right)).toHaveText('With the class · step 4 of 6');
-		await expect(where(left)).toHaveText('By yourself · step 2 of 6');
+		await expect(where(left)).toHaveText('On your own · step 2 of 6');
 		await left.keyboard.press('r');
 		await expect(where(left)).toHaveText('With the class · step 4 of 6');
 
 		// Something is wrong: asked about on the phone, in her own hands.
-		await left.getByRole('button', { name: 'Something is wrong' }).click();
+		await left.getByRole('button', { name: 'I’ve made a mistake' }).click();
 		await expect(page.getByText('One cloth went wrong', { exact: true })).toBeVisible();
-		const dialog = left.getByRole('dialog', { name: 'Something is wrong' });
+		const dialog = left.getByRole('dialog', { name: 'I’ve made a mistake' });
 		await dialog.getByRole('button', { name: /^The rope leans/ }).click();
 		await expect(dialog.getByText('Ladder down').first()).toBeVisible();
 		await left.keyboard.press('Escape');
@@ -133,7 +133,7 @@ test('two phones follow through two servers, one of them left-handed and one ser
 
 		// Its server dies: the phone keeps the step it has and says so, and catches up once it is back.
 		await other.end('SIGKILL');
-		await expect(where(left)).toContainText('The server is away. This step stays here');
+		await expect(where(left)).toContainText('You’re offline. This step stays on screen');
 		await page.keyboard.press('PageDown');
 		await expect(where(right)).toHaveText('With the class · step 5 of 6');
 		await expect(sentence(left)).toHaveText(/^Knit/);
@@ -160,7 +160,7 @@ test('two phones follow through two servers, one of them left-handed and one ser
 		// On by itself, once enough have it.
 		await page.getByRole('checkbox', { name: /^On by itself/ }).check();
 		const at = await right.getByRole('heading', { level: 1 }).textContent();
-		const has = (phone: Page) => byKeyboard(phone).press(phone.getByRole('button', { name: 'I have it' }));
+		const has = (phone: Page) => byKeyboard(phone).press(phone.getByRole('button', { name: 'I’ve got it' }));
 		await has(right);
 		await expect(page.getByTestId('has')).toHaveText('1');
 		await has(left);
@@ -171,7 +171,7 @@ test('two phones follow through two servers, one of them left-handed and one ser
 		await page.keyboard.press('t');
 		await endClass(page);
 		await page.waitForURL(/\/after$/);
-		await expect(where(left)).toContainText('The class is over. At your own pace');
+		await expect(where(left)).toContainText('Class finished');
 		const { rows } = await asked.query(
 			`select count(distinct followers.id)::int as phones, count(answer)::int as answers
 			from followers join followings on followings.id = following_id left join follower_answers on follower_id = followers.id
@@ -181,15 +181,15 @@ test('two phones follow through two servers, one of them left-handed and one ser
 		expect(rows).toEqual([{ phones: 0, answers: 0 }]);
 		await left.reload();
 		await awake(left);
-		await left.getByRole('button', { name: 'Parts and sheet' }).click();
+		await left.getByRole('button', { name: 'Parts and handout' }).click();
 		await left.getByRole('button', { name: /^\d+\. Show 2\/2 LC with a cable needle/ }).click();
 		await expect(sentence(left)).toHaveText(
 			'Slip stitches 1 and 2 to the cable needle and hold them in back.'
 		);
 		await left.keyboard.press('ArrowRight');
 		await expect(sentence(left)).toHaveText(/^Knit/);
-		await left.getByRole('button', { name: 'Parts and sheet' }).click();
-		await left.getByRole('button', { name: 'The sheet, in my hands' }).click();
+		await left.getByRole('button', { name: 'Parts and handout' }).click();
+		await left.getByRole('button', { name: 'My handout' }).click();
 		await expect(left.getByRole('article')).toContainText('For left-handed knitters, keeping the fabric');
 
 		// Until the teacher closes it.
@@ -285,7 +285,7 @@ test('a phone with two windows is one phone, and is still there when one of them
 	await first.close();
 	// That a window went is noticed within a moment; nothing is to come of it.
 	await page.waitForTimeout(1_500);
-	await second.getByRole('button', { name: 'I have it' }).click();
+	await second.getByRole('button', { name: 'I’ve got it' }).click();
 	await expect(page.getByTestId('has')).toHaveText('1');
 	await expect(page.getByTestId('following')).toHaveText('1');
 	await phone.close();
@@ -316,7 +316,7 @@ test('a phone whose network falls silent says so, and finds the class again wher
 		const phone = await following(context, code);
 		await expect(where(phone)).toContainText('With the class');
 		network.silence(true);
-		await expect(where(phone)).toContainText('The server is away', { timeout: 20_000 });
+		await expect(where(phone)).toContainText('You’re offline', { timeout: 20_000 });
 		await byKeyboard(page).press(
 			page
 				.getByRole('list', { name: 'Parts' })
@@ -353,7 +353,7 @@ test('a class takes as many phones as there is room for, and no guesses', async 
 		await expect(page.getByTestId('following')).toHaveText('300', { timeout: 15_000 });
 		const phone = await browser.newContext({ ...PHONE, baseURL: server.address });
 		const late = await following(phone, code);
-		await expect(where(late)).toContainText('More phones follow this class than there is room for');
+		await expect(where(late)).toContainText('This class is full');
 		await late.getByRole('button', { name: 'Next' }).click();
 		await expect(late.getByRole('button', { name: 'Back' })).toBeEnabled();
 		await phone.close();

@@ -285,14 +285,14 @@ test(`no request of ${REQUESTS} makes the server break, nor the pages that show 
 	expect(statuses.get(200) ?? 0).toBeGreaterThan(REQUESTS / 20);
 	for (const path of [
 		'/',
-		'/key',
+		'/abbreviations',
 		'/swatches',
 		'/courses',
 		`/lessons/${known}`,
 		`/swatches/${known}`,
-		'/log',
-		`/log/${known}`,
-		`/sums?piece=${known}`,
+		'/measurements',
+		`/measurements/${known}`,
+		`/sizing?piece=${known}`,
 		'/lessons'
 	])
 		await pond.open(path);

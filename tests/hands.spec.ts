@@ -3,14 +3,14 @@ import { EVERY_LESSON, expect, test } from './support/pond';
 
 /** Views that a finger comes to. */
 const VIEWS = [
-	'/first-steps',
+	'/start',
 	'/?name=2/2 RC',
 	'/?name=C4F',
-	'/key',
+	'/abbreviations',
 	'/swatches',
 	'/lessons',
 	'/courses',
-	'/class',
+	'/classes',
 	'/account'
 ];
 
@@ -43,7 +43,7 @@ test.describe('on a touch screen', () => {
 		await page.getByRole('button', { name: /^More/ }).tap();
 		expect(await small(page)).toEqual([]);
 		const lesson = page.url();
-		for (const view of ['/sheet', '/stage', '/after']) {
+		for (const view of ['/handout', '/teach', '/after']) {
 			await pond.open(lesson + view);
 			await expect(page.getByRole('heading').first()).toBeAttached();
 			expect(await small(page), view).toEqual([]);
@@ -56,7 +56,7 @@ test.describe('on a touch screen', () => {
 
 	test('the sheet of keys and words is there as well', async ({ pond, page }) => {
 		await pond.open('/?name=2/2 RC');
-		await page.getByRole('button', { name: 'Keys and words' }).tap();
+		await page.getByRole('button', { name: 'Shortcuts and names' }).tap();
 		await expect(page.getByRole('dialog').getByText('one crossing at a time')).toBeVisible();
 	});
 });

@@ -9,7 +9,7 @@ const KEY = [
 
 test.describe('the key desk', () => {
 	test('reads a pasted key, shows what is at odds with both rails, and mends it', async ({ pond, page }) => {
-		await pond.open('/key');
+		await pond.open('/abbreviations');
 		await page.keyboard.press('n');
 		await page.keyboard.type(KEY.join('\n'));
 		await page.getByLabel('The pattern it belongs to').fill('Binocular strap');
@@ -39,13 +39,13 @@ test.describe('the key desk', () => {
 
 		// What the key settles holds on the Bench, and says so; the other readings can still be seen.
 		await pond.open('/?name=C4F');
-		await expect(page.getByRole('heading', { name: 'Bench: 4/4 LC' })).toBeAttached();
+		await expect(page.getByRole('heading', { name: 'Crosses: 4/4 LC' })).toBeAttached();
 		await expect(page.getByText('settled by your key “Binocular strap”')).toBeVisible();
 		await page.getByRole('button', { name: 'Show all' }).click();
 		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
 
 		// A key that is not in use settles nothing.
-		await pond.open('/key');
+		await pond.open('/abbreviations');
 		await page.getByRole('button', { name: /Binocular strap/ }).click();
 		await page.getByLabel(/Use this pattern/).uncheck();
 		await pond.saved();
@@ -54,7 +54,7 @@ test.describe('the key desk', () => {
 	});
 
 	test('takes a key out as JSON and CSV and in again, and refuses what is none', async ({ pond, page }) => {
-		await pond.open('/key');
+		await pond.open('/abbreviations');
 		await page.getByRole('button', { name: /Draught-stopper eel/ }).click();
 		const text = await page.getByLabel(/one name a line/).inputValue();
 		const chooser = page.getByLabel('Bring in JSON, CSV or text');
@@ -88,7 +88,7 @@ test.describe('the key desk', () => {
 	});
 
 	test('loses nothing that is typed while the page goes away', async ({ pond, page }) => {
-		await pond.open('/key');
+		await pond.open('/abbreviations');
 		await page.keyboard.press('n');
 		await page.keyboard.type('Otter turn: sl 1 to cn, hold in back, k1, k1 from cn');
 		await pond.reload();

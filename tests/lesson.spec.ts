@@ -56,7 +56,7 @@ test.describe('a lesson', () => {
 		// Taught.
 		await page.getByRole('link', { name: 'Teach it' }).focus();
 		await page.keyboard.press('Enter');
-		await page.waitForURL(/\/stage$/);
+		await page.waitForURL(/\/teach$/);
 		await page.keyboard.press('ArrowDown');
 		await expect(pond.sentence()).toHaveText(
 			'Slip stitches 1, 2 and 3 to the cable needle and hold them in front.'
@@ -110,7 +110,7 @@ test.describe('a lesson', () => {
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('95');
 		await expect(page.getByText('class ends 1:30 · 5 min over')).toBeVisible();
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('9x');
-		await expect(page.getByText('Takes 0 to 600 whole minutes; it stays at 95')).toBeVisible();
+		await expect(page.getByText('Enter a whole number from 0 to 600. Until then we use 95.')).toBeVisible();
 		await page.getByRole('textbox', { name: 'Minutes', exact: true }).fill('40');
 		await expect(page.getByText('class ends 1:30 · 50 min left')).toBeVisible();
 		await pond.saved();
@@ -119,7 +119,7 @@ test.describe('a lesson', () => {
 	test('is put away from the list, and comes back when that is undone', async ({ pond, page }) => {
 		await pond.newLesson('Wader socks');
 		await pond.open('/lessons');
-		await page.getByRole('button', { name: 'Put away “Wader socks”' }).click();
+		await page.getByRole('button', { name: 'Archive “Wader socks”' }).click();
 		await expect(page.getByRole('link', { name: /Wader socks/ })).toBeHidden();
 		await page.getByRole('button', { name: 'Undo' }).click();
 		await expect(page.getByRole('link', { name: /Wader socks/ })).toBeVisible();
@@ -172,7 +172,7 @@ test.describe('the stage', () => {
 	});
 
 	test('hides the answer of a question until it is asked for', async ({ pond, page }) => {
-		await pond.open(`${await pond.demoLesson()}/stage`);
+		await pond.open(`${await pond.demoLesson()}/teach`);
 		await page.getByRole('button', { name: 'Which way will it lean?', exact: true }).click();
 		await expect(page.getByText('which way will the rope lean?')).toBeVisible();
 		await expect(page.getByText('Left. The two that waited')).toBeHidden();
@@ -205,7 +205,7 @@ test.describe('the sheet', () => {
 			.getByRole('textbox', { name: 'What to say or mind' })
 			.fill('<img src=x onerror="document.title=1"> and **bold**');
 		await pond.saved();
-		await pond.open(`${address}/sheet`);
+		await pond.open(`${address}/handout`);
 		await expect(page.getByText('<img src=x')).toBeVisible();
 		await expect(page.locator('strong', { hasText: 'bold' })).toBeVisible();
 	});

@@ -46,16 +46,16 @@ test.describe('the library', () => {
 		);
 		await pond.expectParts('Toes first');
 		await pond.open('/lessons');
-		await page.getByRole('button', { name: 'Put away “Wader socks, a copy”' }).click();
+		await page.getByRole('button', { name: 'Archive “Wader socks, a copy”' }).click();
 		await expect(page.getByText('“Wader socks, a copy” is put away.')).toBeVisible();
-		await page.getByRole('link', { name: 'Put away', exact: true }).click();
-		await page.getByRole('button', { name: 'Bring back “Wader socks, a copy”' }).click();
+		await page.getByRole('link', { name: 'Archived', exact: true }).click();
+		await page.getByRole('button', { name: 'Restore “Wader socks, a copy”' }).click();
 		await expect(page.getByText('Nothing is put away')).toBeVisible();
 		await pond.open('/lessons');
-		await page.getByRole('button', { name: 'Put away “Wader socks, a copy”' }).click();
-		await page.getByRole('link', { name: 'Put away', exact: true }).click();
+		await page.getByRole('button', { name: 'Archive “Wader socks, a copy”' }).click();
+		await page.getByRole('link', { name: 'Archived', exact: true }).click();
 		await page.getByRole('button', { name: 'Delete “Wader socks, a copy” …' }).click();
-		await page.getByRole('button', { name: 'Delete for good, now' }).click();
+		await page.getByRole('button', { name: 'Delete permanently' }).click();
 		await expect(page.getByText('Nothing is put away')).toBeVisible();
 	});
 
@@ -68,9 +68,9 @@ test.describe('the library', () => {
 		};
 		await page.route('**/removed*', held(400));
 		await page.route(/__data\.json/, held(900));
-		await page.getByRole('button', { name: 'Put away “Grebe bag”' }).click();
-		await page.getByRole('link', { name: 'Put away', exact: true }).click();
-		await expect(page.getByRole('button', { name: 'Bring back “Grebe bag”' })).toBeVisible();
+		await page.getByRole('button', { name: 'Archive “Grebe bag”' }).click();
+		await page.getByRole('link', { name: 'Archived', exact: true }).click();
+		await expect(page.getByRole('button', { name: 'Restore “Grebe bag”' })).toBeVisible();
 	});
 });
 
@@ -134,8 +134,8 @@ test.describe('a lesson', () => {
 		// It can be laid aside, to look at the page first; typing goes on meanwhile.
 		await dialog.getByRole('button', { name: 'Close' }).press('Enter');
 		await expect(dialog).toHaveCount(0);
-		const waits = other.getByRole('region', { name: 'Two pages wrote here' });
-		await expect(waits).toContainText('kept here until you choose');
+		const waits = other.getByRole('region', { name: 'Edited in two places' });
+		await expect(waits).toContainText('Both versions are safe until you choose one');
 		await waits.getByRole('button', { name: 'Choose' }).press('Enter');
 		await dialog.getByRole('button', { name: 'Keep this page’s' }).press('Enter');
 		await expect(waits).toHaveCount(0);
@@ -185,17 +185,17 @@ test('a swatch is put away, brought back, and deleted for good when asked twice'
 	await pond.saved();
 	await pond.open('/swatches');
 	const there = page.getByRole('listitem').filter({ hasText: 'Only for a moment' });
-	await there.getByRole('button', { name: 'Put away' }).press('Enter');
+	await there.getByRole('button', { name: 'Archive' }).press('Enter');
 	await expect(there).toHaveCount(0);
-	await page.getByRole('link', { name: 'Put away' }).click();
-	await there.getByRole('button', { name: 'Bring back' }).press('Enter');
+	await page.getByRole('link', { name: 'Archived' }).click();
+	await there.getByRole('button', { name: 'Restore' }).press('Enter');
 	await expect(page.getByText('Nothing is put away.')).toBeVisible();
-	await page.getByRole('link', { name: 'On the shelf' }).click();
-	await there.getByRole('button', { name: 'Put away' }).press('Enter');
+	await page.getByRole('link', { name: 'Current' }).click();
+	await there.getByRole('button', { name: 'Archive' }).press('Enter');
 	await expect(there).toHaveCount(0);
-	await page.getByRole('link', { name: 'Put away' }).click();
+	await page.getByRole('link', { name: 'Archived' }).click();
 	await there.getByRole('button', { name: 'Delete' }).press('Enter');
-	await there.getByRole('button', { name: 'Delete for good, now' }).press('Enter');
+	await there.getByRole('button', { name: 'Delete permanently' }).press('Enter');
 	await expect(there).toHaveCount(0);
 });
 

@@ -21,18 +21,18 @@ test.describe('on a phone', () => {
 		pond,
 		page
 	}) => {
-		await pond.open('/log');
+		await pond.open('/measurements');
 		await page.getByLabel('Knitted from').selectOption({ label: 'Draught-stopper eel, first plait' });
 		await page.getByLabel('A new piece, called').fill('Strip by the window');
 		await page.getByRole('button', { name: 'Create' }).tap();
-		await page.waitForURL(/\/log\/[0-9a-f-]{36}\?measure$/);
+		await page.waitForURL(/\/measurements\/[0-9a-f-]{36}\?measure$/);
 		const sheet = page.getByRole('dialog');
 		// What the rows say is offered; what is missing is said, and what is absurd is asked about.
 		await expect(sheet.getByRole('textbox', { name: 'Stitches in it' })).not.toHaveValue('');
 		await sheet.getByRole('button', { name: 'Keep it' }).tap();
 		await expect(sheet.getByRole('alert')).toContainText('Say how wide it is');
 		await sheet.getByLabel('Width, cm', { exact: true }).fill('-3');
-		await expect(sheet.getByText(/Takes 0\.1 to 5,000/)).toBeVisible();
+		await expect(sheet.getByText(/Enter a number from 0\.1 to 5,000/)).toBeVisible();
 		for (const [label, value] of [
 			['Width, cm', '9'],
 			['Height, cm', '12'],
@@ -74,7 +74,7 @@ test.describe('on a phone', () => {
 		await expect(lived.getByRole('table')).toContainText('pinned out');
 
 		await page.getByRole('link', { name: 'Plan the next one from it' }).tap();
-		await page.waitForURL(/\/sums\?piece=/);
+		await page.waitForURL(/\/sizing\?piece=/);
 		await awake(page);
 		const plan = page.getByRole('region', { name: 'The plan' });
 		await expect(page.getByLabel('Learns from')).toBeVisible();
@@ -101,9 +101,9 @@ test('a piece is corrected, taken out and brought back by keyboard, and what all
 	page
 }) => {
 	const { press, write } = byKeyboard(page);
-	await pond.open('/log');
+	await pond.open('/measurements');
 	await press(page.getByRole('link', { name: 'Eel plait, tried small', exact: true }));
-	await page.waitForURL(/\/log\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/measurements\/[0-9a-f-]{36}$/);
 	await awake(page);
 	const written = page.getByRole('list', { name: 'What was measured' });
 	await expect(written.getByRole('listitem')).toHaveCount(7);
@@ -123,7 +123,7 @@ test('a piece is corrected, taken out and brought back by keyboard, and what all
 	await write(page.getByLabel('Yarn', { exact: true }), 'Hide wool');
 	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 
-	await pond.open('/log');
+	await pond.open('/measurements');
 	await press(page.getByRole('link', { name: 'What they teach' }));
 	const all = page.getByRole('region', { name: 'All pieces' });
 	await expect(all).toContainText(/in eight of ten, from\s+\d pieces; rule of thumb/);
@@ -135,7 +135,7 @@ test('a piece is corrected, taken out and brought back by keyboard, and what all
 });
 
 test('the log goes out as a table and comes in again; what is no table says so', async ({ pond, page }) => {
-	await pond.open('/log');
+	await pond.open('/measurements');
 	const download = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Take it as a table' }).click();
 	const table = readFileSync(await (await download).path(), 'utf8');
@@ -161,7 +161,7 @@ test('the log goes out as a table and comes in again; what is no table says so',
 });
 
 test('panels side by side become a plan, a file, a piece of the log and a lesson', async ({ pond, page }) => {
-	await pond.open('/sums');
+	await pond.open('/sizing');
 	await page.getByText('The rows it is planned from').click();
 	await page.getByRole('button', { name: 'Another panel, of a motif' }).click();
 	await page.getByRole('button', { name: 'Set it beside' }).click();
@@ -179,7 +179,7 @@ test('panels side by side become a plan, a file, a piece of the log and a lesson
 	expect(file.plan.castOn).toBeGreaterThan(10);
 
 	await page.getByRole('button', { name: 'Begin it in the log' }).click();
-	await page.waitForURL(/\/log\/[0-9a-f-]{36}$/);
+	await page.waitForURL(/\/measurements\/[0-9a-f-]{36}$/);
 	await expect(page.getByLabel('Its rows')).toHaveValue(new RegExp(`^Cast on ${file.plan.castOn}\\.`));
 	await page.goBack();
 	await awake(page);
@@ -199,7 +199,7 @@ test('a class measures on the stage, each learner for herself, and it stands in 
 	await page.getByLabel('It is', { exact: true }).selectOption('bound off');
 	await expect(page.getByText('On a kitchen scale, to a gram', { exact: false })).toBeVisible();
 	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
-	await pond.open(`${lesson}/stage`);
+	await pond.open(`${lesson}/teach`);
 	await pond.toPart('Measure it together');
 	await expect(pond.sentence()).toHaveText('Lay it flat');
 	await page.keyboard.press('PageDown');
@@ -222,7 +222,7 @@ test('a class measures on the stage, each learner for herself, and it stands in 
 	await expect
 		.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes('outbox')).length))
 		.toBe(0);
-	await pond.open('/log');
+	await pond.open('/measurements');
 	await expect(page.getByRole('list', { name: 'Pieces' }).getByRole('listitem').first()).toContainText(
 		'9 cm × 11 cm, all of it bound off'
 	);

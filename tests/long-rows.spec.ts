@@ -79,7 +79,7 @@ test.describe('a file brought in', () => {
 		await pond.reload();
 		expect(await page.getByRole('main').getByRole('listitem').count()).toBe(before);
 		// The same at the key desk and on the Bench.
-		await pond.open('/key');
+		await pond.open('/abbreviations');
 		await page.getByLabel('Bring in JSON, CSV or text').setInputFiles({
 			name: 'key.pdf',
 			mimeType: 'application/pdf',
@@ -98,7 +98,7 @@ test.describe('a gauge', () => {
 		const stitches = page.getByLabel('Stitches in 10 cm');
 		await stitches.fill('0');
 		await stitches.blur();
-		await expect(page.getByText(/Takes 1 to 200.*it stays at 20/)).toBeVisible();
+		await expect(page.getByText(/Enter a number from 1 to 200\. Until then we use 20/)).toBeVisible();
 		await expect(stitches).toHaveValue('0');
 		await stitches.fill('22');
 		await stitches.blur();

@@ -89,7 +89,7 @@ test.describe('on the Bench', () => {
 
 async function onStage(pond: Pond) {
 	await pond.draft('2/2 RC');
-	await pond.open(`${new URL(pond.page.url()).pathname}/stage`);
+	await pond.open(`${new URL(pond.page.url()).pathname}/teach`);
 }
 
 test.describe('on the stage', () => {

@@ -21,7 +21,7 @@ test.describe('with the server away', () => {
 		await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'away', {
 			timeout: 20_000
 		});
-		await expect(page.getByText(/Server away/).first()).toBeVisible();
+		await expect(page.getByText(/You’re offline/).first()).toBeVisible();
 		await page
 			.getByRole('textbox', { name: 'What to say or mind' })
 			.fill('Written while the server was away.');

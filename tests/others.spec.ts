@@ -55,17 +55,17 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/account/codes': null,
 	'/health': null,
 	'/join': null,
-	'/key': null,
+	'/abbreviations': null,
 	'/lessons': null,
 	'/recover': null,
 	'/sign-in': null,
 	'/swatches': null,
-	'/sums': ({ swatch, piece }) => [
-		['GET', `/sums?swatch=${swatch}`],
-		['GET', `/sums?piece=${piece}`]
+	'/sizing': ({ swatch, piece }) => [
+		['GET', `/sizing?swatch=${swatch}`],
+		['GET', `/sizing?piece=${piece}`]
 	],
-	'/log': null,
-	'/log/[id]': ({ piece }) => [['GET', `/log/${piece}`]],
+	'/measurements': null,
+	'/measurements/[id]': ({ piece }) => [['GET', `/measurements/${piece}`]],
 	'/api/pieces': ({ piece }) => [['POST', '/api/pieces', { pieceId: piece, about: ABOUT, measured: [] }]],
 	'/api/pieces/[id]': ({ piece }) => [
 		['POST', `/api/pieces/${piece}`, { id: randomUUID(), about: { title: 'Taken' } }]
@@ -82,7 +82,7 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 		['DELETE', `/api/pieces/${piece}/removed`],
 		['POST', `/api/pieces/${piece}/removed`, { removed: true }]
 	],
-	'/class': null,
+	'/classes': null,
 	'/api/classes': ({ group }) => [
 		['POST', '/api/classes', { classId: group, about: { ...ABOUT_CLASS, title: 'Taken' } }]
 	],
@@ -110,8 +110,8 @@ const TRIED: Record<string, ((held: Held) => Ask[]) | null> = {
 	'/api/bench/keys/[id]/history': ({ key }) => [['GET', `/api/bench/keys/${key}/history`]],
 	'/api/lessons': ({ lesson }) => [['POST', '/api/lessons', { lessonId: lesson, title: 'x' }]],
 	'/lessons/[id]': ({ lesson }) => [['GET', `/lessons/${lesson}`]],
-	'/lessons/[id]/sheet': ({ lesson }) => [['GET', `/lessons/${lesson}/sheet`]],
-	'/lessons/[id]/stage': ({ lesson }) => [['GET', `/lessons/${lesson}/stage`]],
+	'/lessons/[id]/handout': ({ lesson }) => [['GET', `/lessons/${lesson}/handout`]],
+	'/lessons/[id]/teach': ({ lesson }) => [['GET', `/lessons/${lesson}/teach`]],
 	'/jobs/[id]': ({ job }) => [['GET', `/jobs/${job}`]],
 	'/api/jobs/[id]': ({ job }) => [
 		['GET', `/api/jobs/${job}`],

@@ -2,7 +2,7 @@ import { expect, onPaper, test } from './support/pond';
 
 test.describe('on paper', () => {
 	test('a sheet is the sheet, without what it was chosen with', async ({ pond, page }) => {
-		await pond.open(`${await pond.demoLesson()}/sheet`);
+		await pond.open(`${await pond.demoLesson()}/handout`);
 		await expect(page.getByRole('heading', { name: 'What you need' })).toBeVisible();
 		// It starts compact, and says its pages.
 		await expect(page.getByTestId('pages')).toHaveText(/^About \d pages/);
@@ -43,14 +43,14 @@ test.describe('on paper', () => {
 		await context.clearCookies();
 		await pond.join('paper', 'A Paper');
 		await page.keyboard.press(',');
-		await page.getByRole('dialog').getByText('Evening', { exact: true }).click();
+		await page.getByRole('dialog').getByText('Dark', { exact: true }).click();
 		await page.getByRole('button', { name: 'Close' }).click();
 		await page.getByRole('button', { name: 'Open the sample lesson' }).click();
 		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
 		await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
 		const paper = await onPaper(page);
 		expect(paper).toContain('Welcome to the hide');
-		expect(paper).not.toMatch(/Teach it|Key desk|Duplicate/);
+		expect(paper).not.toMatch(/Teach it|Abbreviations|Duplicate/);
 		await page.emulateMedia({ media: 'print' });
 		await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
 		const ink = await page.evaluate(() => getComputedStyle(document.body).color);

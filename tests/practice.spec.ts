@@ -35,7 +35,7 @@ test('a class is made, a link handed out, an evening practised by keys and witho
 	test.setTimeout(180_000);
 	await page.context().clearCookies();
 	await pond.join('thursday', 'Thursday');
-	await pond.open('/class');
+	await pond.open('/classes');
 	const keys = byKeyboard(page);
 	await keys.press(page.getByRole('button', { name: 'Make a class' }));
 	// What cannot be read is said at once, and nothing typed is lost.
@@ -153,7 +153,7 @@ test('movements are put in order by keys, and pictures and rows chosen', async (
 		).toBe(200);
 	}
 	await pond.open(`/practice/${link}`);
-	await page.getByRole('radio', { name: 'Evening' }).check({ force: true });
+	await page.getByRole('radio', { name: 'Dark' }).check({ force: true });
 	await page.getByRole('button', { name: 'Start practice' }).click();
 	const keys = byKeyboard(page);
 	await keys.press(page.getByRole('button', { name: 'Begin' }));

@@ -6,7 +6,7 @@ import { awake, expect, type Pond, test } from './support/pond';
 
 async function onSheet(pond: Pond): Promise<string> {
 	const address = await pond.demoLesson();
-	await pond.open(`${address}/sheet`);
+	await pond.open(`${address}/handout`);
 	return address;
 }
 /** A file that is made, or was: it stands at the button that asked for it. */
@@ -42,10 +42,10 @@ test.describe('a sheet to take home', () => {
 		await expect(sheet.getByRole('heading', { name: 'To take home' })).toBeVisible();
 		await page.getByRole('checkbox', { name: 'To take home' }).press('Space');
 		await expect(sheet.getByRole('heading', { name: 'To take home' })).toBeHidden();
-		await page.getByLabel('Hands', { exact: true }).selectOption('left-handed, the same fabric');
+		await page.getByLabel('Hands', { exact: true }).selectOption('left-handed, fabric as in the pattern');
 		await expect(sheet.locator('strong', { hasText: 'hold them in front' }).first()).toBeVisible();
 		await page.getByLabel('Words', { exact: true }).selectOption('UK');
-		await page.getByLabel('Names', { exact: true }).selectOption('counts all the stitches');
+		await page.getByLabel('Names', { exact: true }).selectOption('counts all stitches in the cross, like C4F');
 		await expect(sheet.getByRole('heading', { name: 'Show C4B with a cable needle' })).toBeVisible();
 		await page.getByLabel('The teacher’s name').fill('Sedge Warbler');
 		await expect(sheet.getByText('Sedge Warbler · For left-handed knitters')).toBeVisible();
@@ -128,7 +128,7 @@ test.describe('a sheet to take home', () => {
 		await page.goto('about:blank');
 		await server.end('SIGKILL');
 		await server.start();
-		await pond.open(`${address}/sheet`);
+		await pond.open(`${address}/handout`);
 		expect(Object.keys(unzipSync(new Uint8Array(readFileSync(await saved(page)))))).toHaveLength(5);
 	});
 

@@ -4,7 +4,7 @@ import { awake, endClass, expect, type Pond, test } from './support/pond';
 
 async function onStage(pond: Pond, query = '') {
 	const address = await pond.demoLesson();
-	await pond.open(`${address}/stage${query}`);
+	await pond.open(`${address}/teach${query}`);
 	return address;
 }
 const press = async (page: Page, ...keys: string[]) => {
@@ -63,7 +63,7 @@ test.describe('a class', () => {
 		await press(page, 'i', 'Tab');
 		await page.keyboard.type('Fern and Ash');
 		await press(page, 'Escape');
-		await expect(page.getByText(/Server away/).first()).toBeVisible();
+		await expect(page.getByText(/You’re offline/).first()).toBeVisible();
 
 		// A page that is closed by mistake opens again without the server, and the class goes on.
 		await pond.reload();
@@ -81,7 +81,7 @@ test.describe('a class', () => {
 		await expect(page.getByRole('status').filter({ hasText: 'The class is over' })).toBeVisible();
 
 		await server.start();
-		await expect(page.getByText(/Server away/)).toBeHidden({ timeout: 20_000 });
+		await expect(page.getByText(/You’re offline/)).toBeHidden({ timeout: 20_000 });
 		await pond.open(`${address}/after`);
 		await pond.saved();
 		const took = page.getByRole('list', { name: 'What each part took' }).getByRole('listitem');
@@ -114,7 +114,7 @@ test.describe('a class', () => {
 		await page.request.post(`/api${await pond.demoLesson()}/copies`, {
 			data: { lessonId, title: 'Taken over' }
 		});
-		await pond.open(`/lessons/${lessonId}/stage`);
+		await pond.open(`/lessons/${lessonId}/teach`);
 		await press(page, 't', 'ArrowDown', 'ArrowDown', 'Space');
 		const part = (await page.getByRole('heading', { level: 1 }).textContent())!;
 		await expect(page.getByTestId('step')).toHaveText(/^step 2 of/);
@@ -127,7 +127,7 @@ test.describe('a class', () => {
 			storageState: await server.demoState()
 		});
 		const tablet = await context.newPage();
-		await tablet.goto(`/lessons/${lessonId}/stage`);
+		await tablet.goto(`/lessons/${lessonId}/teach`);
 		await expect(tablet.getByRole('heading', { level: 1, name: part })).toBeVisible();
 		await expect(tablet.getByTestId('step')).toHaveText(/^step 2 of/);
 		await expect(tablet.getByTestId('clock')).toHaveText(/on time|ahead|late/);
@@ -152,7 +152,7 @@ test.describe('a class', () => {
 	test('leaves parts out for another day', async ({ pond, page }) => {
 		await page.clock.install({ time: new Date('2026-11-26T19:00:00') });
 		const address = await pond.draft('2/2 RC', 90);
-		await pond.open(`${address}/stage`);
+		await pond.open(`${address}/teach`);
 		await press(page, 't');
 		await page.clock.fastForward('55:00');
 		await press(page, 'i');
@@ -218,7 +218,7 @@ test.describe('on the spot', () => {
 		// The settings are nobody's but the teacher's: leaving the stage leaves them as they were.
 		await press(page, 'Escape');
 		await expect(
-			page.getByRole('button', { name: /Right-handed · yarn in right hand · US words/ })
+			page.getByRole('button', { name: /Right-handed · yarn in right hand · US terms/ })
 		).toBeVisible();
 	});
 
@@ -290,7 +290,7 @@ test('the teacher’s own window takes notes, which stand with the part afterwar
 	context
 }) => {
 	await pond.draft('2/2 RC');
-	await pond.open(`${new URL(page.url()).pathname}/stage`);
+	await pond.open(`${new URL(page.url()).pathname}/teach`);
 	const [notes] = await Promise.all([context.waitForEvent('page'), press(page, 'Shift+b')]);
 	await awake(notes);
 	await press(page, 't');

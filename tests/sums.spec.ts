@@ -5,7 +5,7 @@ test('a piece is planned from a rope by keyboard: its size is pulled, the rest f
 	page
 }) => {
 	const { press, write } = byKeyboard(page);
-	await pond.open('/sums');
+	await pond.open('/sizing');
 	const plan = page.getByRole('region', { name: 'The plan' });
 	await expect(plan).toContainText('90 stitches');
 	await expect(plan.getByRole('img', { name: /^The piece to scale, dry/ })).toBeVisible();
@@ -32,7 +32,7 @@ test('a piece is planned from a rope by keyboard: its size is pulled, the rest f
 	await write(page.getByLabel('Height, cm'), '30');
 	await page.keyboard.press('Tab');
 	await write(page.getByLabel('Stitches in 10 cm'), '0');
-	await expect(page.getByText(/Takes 1 to 200; it stays at 20/)).toBeVisible();
+	await expect(page.getByText(/Enter a number from 1 to 200\. Until then we use 20/)).toBeVisible();
 	await write(page.getByLabel('Stitches in 10 cm'), '20');
 	await page.keyboard.press('Tab');
 
@@ -58,7 +58,7 @@ test('a piece is planned from a rope by keyboard: its size is pulled, the rest f
 
 	// And a plan from a swatch of one's own, with its gauge.
 	const id = page.url().split('/').pop()!;
-	await pond.open(`/sums?swatch=${id}`);
+	await pond.open(`/sizing?swatch=${id}`);
 	await expect(page.getByRole('region', { name: 'The plan' })).toContainText(/Cast on/);
 	await expect(page.getByLabel('From', { exact: true })).toHaveValue(id);
 });
@@ -66,7 +66,7 @@ test('a piece is planned from a rope by keyboard: its size is pulled, the rest f
 test.describe('on a phone', () => {
 	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 	test('rows that cannot be planned say why, and stay as they were typed', async ({ pond, page }) => {
-		await pond.open('/sums');
+		await pond.open('/sizing');
 		await page.getByText('The rows it is planned from').tap();
 		const rows = page.getByRole('textbox', { name: 'Rows of the repeat' });
 		await rows.fill('Cast on 6.\nRow 1 (RS): k6.\nRow 2: p6.\nRow 3: k3, 1/1 RC, k1.');

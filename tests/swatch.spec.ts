@@ -267,12 +267,12 @@ deskTest.describe('two swatches', () => {
 			await replace(other, 'Row 1 (RS): p2, k8, p2', 'Row 1 (RS): p3, k6, p3');
 			await expect(second.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 			await replace(desk, 'Row 1 (RS): p2, k8, p2', 'Row 1 (RS): p1, k10, p1');
-			const dialog = page.getByRole('dialog', { name: 'Two pages wrote here' });
+			const dialog = page.getByRole('dialog', { name: 'Edited in two places' });
 			await expect(dialog).toContainText('p3, k6, p3');
 			// It can be laid aside, and nothing is chosen by that.
 			await page.keyboard.press('Escape');
 			await expect(dialog).toHaveCount(0);
-			const waits = page.getByRole('region', { name: 'Two pages wrote here' });
+			const waits = page.getByRole('region', { name: 'Edited in two places' });
 			await expect.poll(() => desk.text()).toContain('p1, k10, p1');
 			await waits.getByRole('button', { name: 'Choose' }).press('Enter');
 			await dialog.getByRole('button', { name: 'Take the other page’s' }).click();

@@ -146,7 +146,7 @@ test('a lesson has an end, said on the page, and the others go on', async ({ pon
 		).toBe(true);
 	await pond.open(full);
 	await page.getByRole('textbox', { name: 'What to say or mind' }).fill('x'.repeat(19_000));
-	const refused = page.getByRole('list', { name: 'Not taken by the server' });
+	const refused = page.getByRole('list', { name: 'Changes we couldn’t save' });
 	await expect(refused).toContainText('it may hold 400 kB');
 	// What was typed stands, and another lesson is saved all the same.
 	await pond.open(other);
@@ -156,7 +156,7 @@ test('a lesson has an end, said on the page, and the others go on', async ({ pon
 
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
-		refused.getByRole('button', { name: 'Keep a copy' }).press('Enter')
+		refused.getByRole('button', { name: 'Download a copy' }).press('Enter')
 	]);
 	expect(download.suggestedFilename()).toBe('pond-loop-not-taken.txt');
 	await refused.getByRole('link', { name: 'Mend' }).press('Enter');
@@ -175,9 +175,9 @@ test('what is not taken can be let go', async ({ pond, page }) => {
 		route.fulfill({ status: 422, json: { error: { code: 'size', message: 'Too long by half.' } } })
 	);
 	await page.locator('input[name="title"]').fill('Never to be');
-	const refused = page.getByRole('list', { name: 'Not taken by the server' });
+	const refused = page.getByRole('list', { name: 'Changes we couldn’t save' });
 	await expect(refused).toContainText('Too long by half.');
-	await refused.getByRole('button', { name: 'Let go' }).press('Enter');
+	await refused.getByRole('button', { name: 'Discard' }).press('Enter');
 	await expect(refused).toHaveCount(0);
 	await page.unroute('**/changes');
 	await pond.open(address);
@@ -412,7 +412,7 @@ test('what is raw HTML in a note is text, and a picture of elsewhere is its word
 	await expect(field).toContainText('the nest');
 	await expect(field.locator('img')).toHaveCount(0);
 	await expect(field.locator('strong')).toHaveText('this');
-	await pond.open(`${address}/stage`);
+	await pond.open(`${address}/teach`);
 	await expect(page.getByText('elsewhere.example/a.png').first()).toBeAttached();
 	expect(asked.filter((url) => url.includes('elsewhere.example'))).toEqual([]);
 });

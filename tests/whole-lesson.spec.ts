@@ -29,7 +29,7 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	await press(who.getByRole('button', { name: 'Add' }));
 	await write(who.getByLabel('Name or nickname'), 'Uta');
 	await tabTo(who.getByLabel('Hands'));
-	await page.keyboard.type('left-handed, the same f');
+	await page.keyboard.type('left-handed, fabric');
 	await expect(who).toContainText('1 learner, 1 left-handed');
 	await expect(checks).toContainText('A left-hander comes');
 	await press(who.getByRole('button', { name: /what changes for left hands/ }));
@@ -71,10 +71,10 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	await pond.saved();
 
 	// Printed for a left-hander.
-	await pond.open(`${new URL(lesson).pathname}/sheet`);
+	await pond.open(`${new URL(lesson).pathname}/handout`);
 	await expect(page.getByTestId('before-going')).toHaveCount(0);
 	await tabTo(page.getByLabel('Hands', { exact: true }));
-	await page.keyboard.type('left-handed, the same f');
+	await page.keyboard.type('left-handed, fabric');
 	await expect(page.getByRole('article')).toContainText('For left-handed knitters, keeping the fabric');
 	const paper = await onPaper(page);
 	expect(paper).toContain('hold them in front');
@@ -82,7 +82,7 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	expect(paper).toContain('Answers');
 
 	// Given: the stage thinks of her as well.
-	await pond.open(`${new URL(lesson).pathname}/stage`);
+	await pond.open(`${new URL(lesson).pathname}/teach`);
 	const show = page.getByRole('heading', { level: 1, name: /^Show C4B/ });
 	await pond.toPart(/^Show C4B/);
 	await expect(page.getByText('left hands: 1', { exact: true })).toBeVisible();

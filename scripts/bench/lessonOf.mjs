@@ -17,7 +17,7 @@ export const swatchOf = (site) => firstOf(site, 'swatches');
  * @param {Site} site
  */
 export async function practiceOf(site) {
-	const [, link] = await foundOn(site, '/class', /link:"([\w-]{22})"/);
+	const [, link] = await foundOn(site, '/classes', /link:"([\w-]{22})"/);
 	return `/practice/${link}`;
 }
 

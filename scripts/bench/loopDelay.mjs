@@ -4,7 +4,7 @@ import { jsonPoster } from './poster.mjs';
 
 const TIMES = 3;
 /** The pages of a lesson that are opened. */
-const PAGES = ['', '/stage', '/sheet', '/after'];
+const PAGES = ['', '/teach', '/handout', '/after'];
 
 /**
  * How long the server's own thread keeps others waiting while documents are opened that are as large and as hard as they
@@ -117,5 +117,5 @@ async function hostile(site) {
 		text: 'C4B: sl 2 sts to cn and hold in back, k2, k2 from cn\n'.repeat(2_000).slice(0, 100_000),
 		inUse: true
 	});
-	return [...paths, '/lessons', '/swatches', '/key', '/', '/courses', '/api/search?q=knit'];
+	return [...paths, '/lessons', '/swatches', '/abbreviations', '/', '/courses', '/api/search?q=knit'];
 }

@@ -24,13 +24,13 @@ export async function pageJs(site) {
 		'/',
 		'/lessons',
 		lesson,
-		`${lesson}/stage`,
-		`${lesson}/sheet`,
+		`${lesson}/teach`,
+		`${lesson}/handout`,
 		'/swatches',
 		await swatchOf(site),
-		'/sums',
-		'/log',
-		'/class',
+		'/sizing',
+		'/measurements',
+		'/classes',
 		`/follow/${code}`,
 		await practiceOf(site)
 	]) {

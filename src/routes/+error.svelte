@@ -9,7 +9,7 @@
 	<h1 class="text-4xl">{page.status === 404 ? 'Nothing lies here' : 'Something slipped'}</h1>
 	<p class="text-lg">{page.error?.message}</p>
 	<p class="flex flex-wrap gap-3">
-		<a class="btn btn-primary" href={resolve('/')}>To the Bench</a>
+		<a class="btn btn-primary" href={resolve('/')}>Go to Crosses</a>
 		<a class="btn btn-outline" href={resolve('/lessons')}>To the lessons</a>
 	</p>
 </div>

@@ -14,11 +14,13 @@
 	import { ownLocale } from '$lib/ui/locale';
 	import { outbox } from '$lib/client/outbox.svelte';
 	import { OpenSettings, setSettings } from '$lib/client/settings.svelte';
+	import { shell } from '$lib/words/shell';
 
 	let { data, children } = $props();
 
 	const settings = untrack(() => new OpenSettings(data.settings, data.locale));
 	setSettings(settings);
+	const say = shell(settings);
 
 	let settingsOpen = $state(false);
 	let keysOpen = $state(false);
@@ -52,32 +54,24 @@
 		searchOpen = data.teacher !== null;
 	};
 	useKeys([
-		{ key: 'Shift+?', cap: '?', says: 'this sheet of keys and words', run: () => (keysOpen = true) },
-		{ key: '/', cap: '/', says: 'search everything', run: search },
-		{ key: ',', cap: ',', says: 'settings: hands, words, light', run: () => (settingsOpen = true) }
+		{ key: 'Shift+?', cap: '?', says: say('shell-key-keys'), run: () => (keysOpen = true) },
+		{ key: '/', cap: '/', says: say('shell-key-search'), run: search },
+		{ key: ',', cap: ',', says: say('shell-key-settings'), run: () => (settingsOpen = true) }
 	]);
 
-	const PLACES = [
-		{ href: resolve('/'), name: 'Bench', here: (path: string) => path === '/' },
-		{ href: resolve('/key'), name: 'Key desk', here: (path: string) => path === '/key' },
-		{ href: resolve('/swatches'), name: 'Swatches', here: (path: string) => path.startsWith('/swatches') },
-		{ href: resolve('/sums'), name: 'Sums', here: (path: string) => path === '/sums' },
-		{ href: resolve('/log'), name: 'Log', here: (path: string) => path.startsWith('/log') },
-		{
-			href: resolve('/lessons'),
-			name: 'Lessons',
-			here: (path: string) => /^\/(?:lessons|courses)/.test(path)
-		},
-		{ href: resolve('/class'), name: 'Class', here: (path: string) => path === '/class' }
-	];
+	const PLACES = $derived([
+		{ to: '/', name: say('shell-crosses'), here: /^\/$/ },
+		{ to: '/abbreviations', name: say('shell-abbreviations'), here: /^\/abbreviations$/ },
+		{ to: '/swatches', name: say('shell-swatches'), here: /^\/swatches/ },
+		{ to: '/sizing', name: say('shell-sizing'), here: /^\/sizing$/ },
+		{ to: '/measurements', name: say('shell-measurements'), here: /^\/measurements/ },
+		{ to: '/lessons', name: say('shell-lessons'), here: /^\/(?:lessons|courses)/ },
+		{ to: '/classes', name: say('shell-classes'), here: /^\/classes$/ }
+	] as const);
 	// The stage, whoever follows it, and what is printed have the page to themselves.
-	const bare = $derived(/\/(stage|sheet|rows|codes)$|^\/(?:follow|practice)\/./.test(page.url.pathname));
+	const bare = $derived(/\/(teach|handout|rows|codes)$|^\/(?:follow|practice)\/./.test(page.url.pathname));
 	const summary = $derived(
-		[
-			settings.value.hand === 'right' ? 'Right-handed' : 'Left-handed',
-			`yarn in ${settings.value.yarnHand} hand`,
-			`${settings.value.terms.toUpperCase()} words`
-		].join(' · ')
+		say('shell-summary', { hand: settings.value.hand, yarn: settings.value.yarnHand })
 	);
 </script>
 
@@ -89,7 +83,7 @@
 <BringingIn here={data.teacher !== null && !bare} />
 
 {#if !bare}
-	<a href="#work" class="skip-link">Go to the work</a>
+	<a href="#work" class="skip-link">{say('shell-skip')}</a>
 	<header
 		class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hairline bg-base-100 px-2.5 sm:gap-x-7 sm:px-7 print:hidden"
 	>
@@ -104,14 +98,13 @@
 			<span class="sr-only sm:not-sr-only">Pond Loop</span>
 		</a>
 		{#if data.teacher}<nav
-				aria-label="Places"
+				aria-label={say('shell-places')}
 				class="order-1 flex w-full flex-wrap justify-between text-sm whitespace-nowrap sm:order-none sm:w-auto sm:justify-start sm:gap-6 sm:text-base"
 			>
-				{#each PLACES as { href, name, here } (name)}
-					{@const current = here(page.url.pathname)}
-					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved where the list is made -->
+				{#each PLACES as { to, name, here } (to)}
+					{@const current = here.test(page.url.pathname)}
 					<a
-						{href}
+						href={resolve(to)}
 						class="min-h-11 min-w-11 border-b-3 border-transparent pt-2.5 pb-2 text-center sm:pt-3.5 sm:pb-2.5 {current
 							? 'border-base-content! font-semibold'
 							: 'text-quiet hover:text-base-content'}"
@@ -124,22 +117,27 @@
 			{#if data.teacher && settings.value.firstSteps}
 				<a
 					class="min-h-11 content-center px-2 underline underline-offset-4"
-					href={resolve('/first-steps')}
-					aria-current={page.url.pathname === '/first-steps' ? 'page' : undefined}>First steps</a
+					href={resolve('/start')}
+					aria-current={page.url.pathname === '/start' ? 'page' : undefined}>{say('shell-start')}</a
 				>
 			{/if}
 			{#if data.teacher}
 				<button type="button" class="head-button" onclick={search}>
 					<Icon name="search" size={19} />
-					<span class="sr-only">Search everything</span>
+					<span class="sr-only">{say('shell-search-everything')}</span>
 				</button>
 				<button type="button" class="head-button" onclick={() => (settingsOpen = true)}>
 					<span class="hidden text-sm 2xl:inline">{summary}</span>
 					<Icon name="settings" size={18} />
-					<span class="sr-only 2xl:hidden">Settings: {summary}</span>
+					<span class="sr-only 2xl:hidden">{say('shell-settings-now', { summary })}</span>
 				</button>
 			{/if}
-			<button type="button" class="head-button" onclick={() => (keysOpen = true)} aria-label="Keys and words">
+			<button
+				type="button"
+				class="head-button"
+				onclick={() => (keysOpen = true)}
+				aria-label={say('shell-keys')}
+			>
 				<span class="kbd" aria-hidden="true">?</span>
 			</button>
 			{#if data.teacher}
@@ -149,7 +147,7 @@
 					aria-current={page.url.pathname === '/account' ? 'page' : undefined}
 				>
 					<Icon name="user" size={19} />
-					<span class="sr-only">Account of {data.teacher.name}</span>
+					<span class="sr-only">{say('shell-account', { name: data.teacher.name })}</span>
 				</a>
 			{/if}
 		</div>
@@ -160,19 +158,19 @@
 	{#if awake || !page.data.large}
 		{@render children()}
 	{:else}
-		<p class="px-5 py-10 text-lg">This is a large one. It is drawn in a moment …</p>
+		<p class="px-5 py-10 text-lg">{say('shell-large')}</p>
 	{/if}
 </main>
 
-<Dialog title="Hands, words and light" bind:open={settingsOpen}>
+<Dialog title={say('shell-settings')} bind:open={settingsOpen}>
 	{#await import('$lib/ui/SettingsForm.svelte') then { default: SettingsForm }}<SettingsForm />{/await}
 </Dialog>
-<Dialog title="Search" wide bind:open={searchOpen}>
+<Dialog title={say('shell-search')} wide bind:open={searchOpen}>
 	{#await import('$lib/lesson/LibrarySearch.svelte') then { default: LibrarySearch }}
 		<LibrarySearch bind:words bind:field />
 	{/await}
 </Dialog>
-<Dialog title="Keys and words" bind:open={keysOpen}>
+<Dialog title={say('shell-keys')} bind:open={keysOpen}>
 	{#await import('$lib/ui/KeySheet.svelte') then { default: KeySheet }}
 		<KeySheet onsettings={() => ((keysOpen = false), (settingsOpen = true))} />
 	{/await}

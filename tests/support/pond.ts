@@ -171,7 +171,7 @@ export class Pond {
 		await this.page.getByLabel('A name to sign in with').fill(signIn);
 		await this.page.getByLabel('A password').fill(PASSWORD);
 		await this.page.keyboard.press('Enter');
-		await this.page.waitForURL((url) => url.pathname === '/first-steps');
+		await this.page.waitForURL((url) => url.pathname === '/start');
 		await awake(this.page);
 	}
 

@@ -48,7 +48,7 @@ export function draftAround(
 	if (lesson.crossings.length + withoutStrip(lesson).swatches.length === 0)
 		return fault(
 			'conflict',
-			'Every cross was taken out of this lesson. Put one in from the Bench, and draft it again.'
+			'Every cross was taken out of this lesson. Add one from Crosses, and draft it again.'
 		);
 	const own = lesson.parts.filter((part) => !drafted.parts.some((was) => same(was, part)));
 	// A long part is drafted in pieces: as long as one of them is there, it is not taken out.

@@ -30,10 +30,12 @@
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { GUTTER, Subject } from './subject.svelte';
 	import type { BenchPage } from '$lib/wire/bench';
+	import { shell } from '$lib/words/shell';
 
 	/** A crossing by its name: what it is, how hands make it, and what is kept of it. */
 	let { data }: { data: BenchPage } = $props();
 	const settings = getSettings();
+	const place = shell(settings);
 	const memory = untrack(() => new OpenMemory(data.memory));
 	onMount(() => memory.watch());
 
@@ -157,7 +159,7 @@
 
 <svelte:head><title>{subject.name} · Pond Loop</title></svelte:head>
 
-<h1 class="sr-only">Bench: {subject.name}</h1>
+<h1 class="sr-only">{place('shell-crosses')}: {subject.name}</h1>
 <div class="bench" class:comparing={second} class:choosing={subject.undecided}>
 	<section class="flex min-h-0 min-w-0 flex-col" aria-label="The crossing">
 		{#if !second}

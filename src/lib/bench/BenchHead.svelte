@@ -5,7 +5,9 @@
 	import { keepKeyAndGo, makeSwatchAndGo } from '$lib/client/pasted';
 	import { nearNames } from '$core/naming/near';
 	import type { Subject } from './subject.svelte';
-	import { SCHOOL_WORDS } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** The name that is typed, and what it means. */
 	let {
@@ -17,6 +19,8 @@
 		input?: HTMLInputElement;
 		onretype: (text: string) => void;
 	} = $props();
+
+	const words = wordsFor(ui(getSettings()));
 
 	/** a written definition wants a line of its own */
 	const long = $derived(subject.text.length > 18);
@@ -80,14 +84,14 @@
 				<p class="text-[1.2rem] leading-snug">More than one crossing goes by this name.</p>
 				<p class="text-quiet">
 					Nothing is picked for you: choose below, or paste the pattern’s key at the
-					<a class="font-semibold underline" href={resolve('/key')}>key desk</a>.
+					<a class="font-semibold underline" href={resolve('/abbreviations')}>key desk</a>.
 				</p>
 			{:else}
 				<p class="text-[1.2rem] leading-snug">{subject.reading.because}</p>
 				<p class="text-quiet">
-					{inWords(subject.crossing.stitches)} stitches · worked {subject.played.order.join(' ')} · {SCHOOL_WORDS[
+					{inWords(subject.crossing.stitches)} stitches · worked {subject.played.order.join(' ')} · {words.school(
 						subject.reading.school
-					]}
+					)}
 				</p>
 			{/if}
 		</div>

@@ -3,9 +3,11 @@
 	import { isBed, MEDIA, type Medium } from '$core/technique/medium';
 	import { nameOf } from '$core/naming/name';
 	import type { Subject } from './subject.svelte';
-	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import Icon from '$lib/ui/Icon.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** In what a crossing is made and on which row, and what else can be done with it. */
 	let {
@@ -24,6 +26,8 @@
 		onput: () => void;
 	} = $props();
 
+	const words = wordsFor(ui(getSettings()));
+
 	const readable = $derived(subject.answer.ok && !subject.undecided);
 	const bed = $derived(isBed(subject.read.medium));
 	const turned = $derived(nameOf(turnOver(subject.crossing)));
@@ -39,7 +43,7 @@
 		<Choices
 			label="Made"
 			value={subject.medium}
-			choices={MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
+			choices={MEDIA.map((value) => ({ value, label: words.medium(value) }))}
 			onchoose={onmedium}
 		/>
 		{#if !bed}

@@ -2,14 +2,18 @@
 	import { counted } from '$core/naming/numbers';
 	import { MEDIA } from '$core/technique/medium';
 	import type { Subject } from './subject.svelte';
-	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import Choices from '$lib/ui/Choices.svelte';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import CrossPicture from './CrossPicture.svelte';
 	import Fitted from '$lib/ui/Fitted.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** One of two crossings side by side: what it is, its picture at this step, the words for it. */
 	let { subject, at, label }: { subject: Subject; at: number; label: string } = $props();
+
+	const words = wordsFor(ui(getSettings()));
 
 	const step = $derived(Math.min(at, subject.last));
 	const shown = $derived(subject.shown);
@@ -36,7 +40,7 @@
 		<Choices
 			label="Made"
 			value={subject.medium}
-			choices={MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
+			choices={MEDIA.map((value) => ({ value, label: words.medium(value) }))}
 			onchoose={(medium) => subject.setMedium(medium)}
 		/>
 		{#if subject.ways.length > 1 && shown && shown.kind !== 'gutter'}

@@ -10,10 +10,14 @@
 	import { textOf } from '$lib/ui/fileText';
 	import FileField from '$lib/ui/FileField.svelte';
 	import MakeButton from '$lib/ui/MakeButton.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** The crossing and its way as pictures, text and open formats, and in again. */
 	let { subject, at, onretype }: { subject: Subject; at: number; onretype: (text: string) => void } =
 		$props();
+
+	const say = ui(getSettings());
 
 	let pasted = $state('');
 	let said = $state<{ wrong: boolean; text: string } | null>(null);
@@ -78,7 +82,7 @@
 	}
 
 	async function bringFile(file: File) {
-		const text = await textOf(file);
+		const text = await textOf(file, say);
 		if (text.ok) bringIn((pasted = text.value));
 		else said = { wrong: true, text: text.error.message };
 	}
@@ -92,7 +96,7 @@
 		const crossing = parseCrossing(value, subject.medium);
 		if (!crossing.ok) return void (said = { wrong: true, text: crossing.error.message });
 		onretype(textFor(crossing.value, subject.medium));
-		done('The crossing lies on the Bench.');
+		done('The cross is open in Crosses.');
 	}
 
 	function bringScript(value: unknown) {

@@ -4,9 +4,11 @@
 	import { newId } from '$lib/client/id';
 	import type { OpenMemory } from '$lib/client/memory.svelte';
 	import type { Subject } from './subject.svelte';
-	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import SayingFields from '$lib/ui/SayingFields.svelte';
 	import ClaimsHere from '$lib/lesson/ClaimsHere.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** The teacher's own saying for this crossing, and the crossings she keeps. */
 	let {
@@ -14,6 +16,8 @@
 		memory,
 		onopen
 	}: { subject: Subject; memory: OpenMemory; onopen: (kept: KeptCrossing) => void } = $props();
+
+	const words = wordsFor(ui(getSettings()));
 
 	const medium = $derived(subject.read.medium);
 	const crossed = $derived(JSON.stringify(subject.crossing.over) + subject.crossing.order.join());
@@ -71,7 +75,7 @@
 				<li class="flex items-center justify-between gap-3 border-b border-hairline py-1.5">
 					<button type="button" class="min-h-11 min-w-0 flex-1 text-left" onclick={() => onopen(kept)}>
 						<span class="font-semibold">{kept.name}</span>
-						<span class="text-sm text-quiet">{kept.medium === 'hand' ? '' : MEDIUM_NAMES[kept.medium]}</span>
+						<span class="text-sm text-quiet">{kept.medium === 'hand' ? '' : words.medium(kept.medium)}</span>
 						{#if kept.saying}<span class="block truncate text-sm text-quiet">“{kept.saying}”</span>{/if}
 					</button>
 					<button
@@ -125,7 +129,8 @@
 			{/each}
 		</ul>
 		<p>
-			<a class="font-semibold underline" href={resolve('/key')}>The key desk</a> reads a whole pattern’s key.
+			<a class="font-semibold underline" href={resolve('/abbreviations')}>The key desk</a> reads a whole pattern’s
+			key.
 		</p>
 	</section>
 </div>

@@ -169,7 +169,7 @@
 						? 'Nothing crosses yet: move a group.'
 						: names.length > 0
 							? `Its names: ${names.join(', ')}.`
-							: 'It has no name. Ways to make it are looked for on the Bench.'}
+							: 'It has no name. Ways to make it are searched in Crosses.'}
 				</p>
 			{:else}
 				<p class="font-semibold text-error">{crossing.error.message}</p>
@@ -179,7 +179,7 @@
 			class="btn justify-self-start btn-primary"
 			disabled={!crossing.ok || crossing.value.over.length === 0}
 		>
-			Lay it on the Bench
+			Open in Crosses
 		</button>
 	</div>
 </form>

@@ -5,14 +5,16 @@
 	import { newId } from '$lib/client/id';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import PutIntoLesson from '$lib/lesson/PutIntoLesson.svelte';
-	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import type { Named } from '$lib/wire/shapes';
 	import type { Subject } from './subject.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** Puts the crossing on the Bench into a lesson: as the way that is chosen, or as a picture where hands do not make it. */
 	let { subject, lessons, onput }: { subject: Subject; lessons: readonly Named[]; onput: () => void } =
 		$props();
 	const settings = getSettings();
+	const words = wordsFor(ui(settings));
 
 	/** a lesson plays what hands make, and knows ways by their names: not a script of one's own */
 	const way = $derived(
@@ -27,7 +29,7 @@
 					newId,
 					subject.name,
 					subject.plain,
-					MEDIUM_NAMES[subject.read.medium].toLowerCase(),
+					words.medium(subject.read.medium).toLowerCase(),
 					rates
 				);
 	}
@@ -38,6 +40,6 @@
 	name={subject.name}
 	says={way ? `${way.title}, ${counted(way.movements, 'move')}.` : 'As a numbered picture, before and after.'}
 	changes={() => [change()]}
-	stay="Stay at the Bench"
+	stay="Stay in Crosses"
 	{onput}
 />

@@ -4,12 +4,16 @@
 	import { plainOf } from '$core/technique/medium';
 	import { say } from '$core/naming/say';
 	import type { Subject } from './subject.svelte';
-	import { depthWords, SCHOOL_WORDS } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import StillRail from '$lib/drawing/StillRail.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** Every reading of a name side by side: school, reason, stitches and cloth, one to choose. */
 	let { subject, onchosen }: { subject: Subject; onchosen: () => void } = $props();
+
+	const words = wordsFor(ui(getSettings()));
 
 	let remember = $state(true);
 
@@ -38,11 +42,11 @@
 			<li class="grid max-w-xl content-start gap-3 border-t-4 border-base-content pt-3">
 				<p class="flex flex-wrap items-baseline justify-between gap-x-4">
 					<span class="font-serif text-3xl font-medium">{name}</span>
-					<span class="text-quiet">{depthWords(plain) ?? SCHOOL_WORDS[school]}</span>
+					<span class="text-quiet">{words.depth(plain) ?? words.school(school)}</span>
 				</p>
 				<p class="text-lg leading-snug">{because}</p>
 				<button type="button" class="btn justify-self-start btn-outline" onclick={() => choose(i)}>
-					Read it as {name}{depthWords(plain) ? `, ${depthWords(plain)}` : ''}
+					Read it as {name}{words.depth(plain) ? `, ${words.depth(plain)}` : ''}
 				</button>
 				<div class="grid items-start gap-3 sm:grid-cols-[1.6fr_1fr]">
 					<StillRail

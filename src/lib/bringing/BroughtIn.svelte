@@ -7,9 +7,13 @@
 	import { textOf } from '$lib/ui/fileText';
 	import type { Brought } from './brought';
 	import type { PdfPage } from './pdfText';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** What was brought in: the pages of a PDF to choose from, its text to read and mend, and where it goes. */
 	let { taken, ondone }: { taken: Brought; ondone: () => void } = $props();
+
+	const say = ui(getSettings());
 
 	let pages = $state.raw<readonly PdfPage[]>([]);
 	let chosen = $state.raw<readonly number[]>([]);
@@ -33,7 +37,7 @@
 				choose(pages.filter((page) => page.text !== '').map(({ number }) => number));
 			} else trouble = answer.error.message;
 		} else {
-			const answer = await textOf(file);
+			const answer = await textOf(file, say);
 			if (answer.ok) text = answer.value;
 			else trouble = answer.error.message;
 		}

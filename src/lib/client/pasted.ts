@@ -14,7 +14,7 @@ export async function keepKeyAndGo(text: string): Promise<void> {
 	const kept = { keyId, title: '', text: keyLinesIn(text).slice(0, 100_000), inUse: true };
 	// Straight there, so that the page that opens has it; by letter where the server is away.
 	if (await postJson(KEPT_KEYS, kept)) outbox.post(KEPT_KEYS, kept);
-	await goto(resolve(`/key?open=${keyId}`));
+	await goto(resolve(`/abbreviations?open=${keyId}`));
 }
 
 /** Makes a swatch of rows and opens it; gives what went wrong in words, if something did. */

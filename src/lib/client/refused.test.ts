@@ -24,7 +24,7 @@ describe('a change that was not taken', () => {
 		['/api/lessons/7/changes', {}, '/lessons/7'],
 		['/api/lessons', { lessonId: '8' }, '/lessons/8'],
 		['/api/swatches/9/versions', {}, '/swatches/9'],
-		['/api/bench/keys', { keyId: 'a' }, '/key'],
+		['/api/bench/keys', { keyId: 'a' }, '/abbreviations'],
 		['/api/bench/crossings', { crossingId: 'a' }, '/'],
 		['/api/settings', {}, '/account']
 	])('leads back to where it was made: %s', (to, body, place) =>

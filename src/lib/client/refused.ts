@@ -22,6 +22,6 @@ export function placeOf(letter: Letter): string {
 	const [kind, id] = documentOf(letter).split('/');
 	if (kind === 'lessons' || kind === 'swatches' || kind === 'courses')
 		return id ? `/${kind}/${id}` : `/${kind}`;
-	if (kind === 'keys') return '/key';
+	if (kind === 'keys') return '/abbreviations';
 	return kind === 'settings' ? '/account' : '/';
 }

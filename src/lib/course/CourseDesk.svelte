@@ -20,12 +20,14 @@
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import { daySaid } from '$lib/ui/locale';
-	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import { LESSONS } from '$lib/wire/lesson';
+	import { ui } from '$lib/words/ui';
 
 	/** Lessons in a row: their order, their days, what they take as known, and the ladder of their crosses. */
 	let { data }: { data: CoursePage } = $props();
 	const settings = getSettings();
+	const words = wordsFor(ui(settings));
 	let starts = $state('');
 
 	const open = untrack(() => new OpenCourse(data, readAnew));
@@ -294,7 +296,7 @@
 					<div class="min-w-0">
 						<p class="font-semibold">
 							{rung.name}{#if rung.medium !== 'hand'}<span class="text-sm font-normal text-quiet">
-									{MEDIUM_NAMES[rung.medium]}</span
+									{words.medium(rung.medium)}</span
 								>{/if}
 						</p>
 						<p class="text-sm text-quiet">{titleOf(rung.lesson)}</p>

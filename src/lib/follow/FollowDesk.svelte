@@ -17,12 +17,14 @@
 	import { Follower } from './follower.svelte';
 	import HandsFirst from './HandsFirst.svelte';
 	import { OwnHands } from './ownHands.svelte';
+	import { follow } from '$lib/words/follow';
 
 	/** A class on a learner’s own phone: what the stage shows in her own hands, and the lesson to walk through afterwards. */
 	let { data }: { data: FollowPage } = $props();
 
 	const hands = untrack(() => new OwnHands(data.lesson.names?.terms ?? 'us', page.data.locale));
 	setSettings(hands);
+	const say = follow(hands);
 	const follower = untrack(() => new Follower(data, hands));
 	const stage = follower.stage;
 	let awake = $state(false);
@@ -58,6 +60,7 @@
 
 	const part = $derived(stage.now?.part);
 	const closes = $derived(daySaid(localMinute(data.closesAt), hands.locale));
+	const place = $derived({ step: stage.moment.step + 1, steps: stage.steps });
 	const isShown = $derived(!follower.looksUp && part !== undefined);
 	/** the answer of a question is for the class to hear first */
 	const mayTell = $derived(stage.asks && !stage.moment.told && follower.elsewhere);
@@ -68,14 +71,14 @@
 	}
 
 	useKeys([
-		{ key: 'ArrowLeft', cap: '←', says: 'back', run: () => follower.back() },
-		{ key: 'ArrowRight', cap: '→', says: 'next', run: () => follower.forward() },
-		{ key: 'h', cap: 'H', says: 'I have it', run: () => follower.follows && follower.say('has') },
-		{ key: 'w', cap: 'W', says: 'wait for me', run: () => follower.follows && follower.say('waits') },
-		{ key: 'f', cap: 'F', says: 'something is wrong', run: wrong },
-		{ key: 'r', cap: 'R', says: 'back to the class', run: () => follower.follows && follower.rejoin() },
-		{ key: 'p', cap: 'P', says: 'the parts of the lesson', run: () => (partsOpen = true) },
-		{ key: ',', cap: ',', says: 'my hands, words and print', run: () => (handsOpen = true) }
+		{ key: 'ArrowLeft', cap: '←', says: say('follow-key-back'), run: () => follower.back() },
+		{ key: 'ArrowRight', cap: '→', says: say('follow-key-next'), run: () => follower.forward() },
+		{ key: 'h', cap: 'H', says: say('follow-has'), run: () => follower.follows && follower.say('has') },
+		{ key: 'w', cap: 'W', says: say('follow-waits'), run: () => follower.follows && follower.say('waits') },
+		{ key: 'f', cap: 'F', says: say('follow-wrong'), run: wrong },
+		{ key: 'r', cap: 'R', says: say('follow-rejoin'), run: () => follower.follows && follower.rejoin() },
+		{ key: 'p', cap: 'P', says: say('follow-key-parts'), run: () => (partsOpen = true) },
+		{ key: ',', cap: ',', says: say('follow-key-settings'), run: () => (handsOpen = true) }
 	]);
 </script>
 
@@ -90,61 +93,61 @@
 	<div class="follow" class:hidden={sheetOpen}>
 		{#if !awake || !hands.chosen}
 			<div class="first">
-				<p class="text-quiet">{data.by} gives</p>
+				<p class="text-quiet">{say('follow-by', { by: data.by })}</p>
 				<h1 class="mb-5 text-3xl">{data.lesson.title}</h1>
 				{#if awake}
-					<p class="mb-5 text-lg">See every step in your own hands. Choose once; this phone remembers it.</p>
+					<p class="mb-5 text-lg">{say('follow-first')}</p>
 					<HandsFirst
 						{hands}
-						says={follower.follows ? 'Follow the class' : 'Open the lesson'}
+						says={say(follower.follows ? 'follow-join' : 'follow-open')}
 						ondone={() => hands.done()}
 					/>
 				{:else}
-					<p class="text-lg">The class is opened …</p>
+					<p class="text-lg">{say('follow-opening')}</p>
 				{/if}
 			</div>
 		{:else}
 			<header class="flex flex-wrap items-center gap-x-2 px-4 pt-3">
 				<h1 class="min-w-0 flex-1 text-[1.35rem] leading-tight">
-					{follower.wrong ? `When ${follower.wrong} goes wrong` : (part?.title ?? data.lesson.title)}
+					{follower.wrong
+						? say('follow-fixing', { name: follower.wrong })
+						: (part?.title ?? data.lesson.title)}
 				</h1>
 				<button
 					type="button"
 					class="head-button"
 					onclick={() => (partsOpen = true)}
-					aria-label="Parts and sheet"><Icon name="list" size={22} /></button
+					aria-label={say('follow-parts')}><Icon name="list" size={22} /></button
 				>
 				<button
 					type="button"
 					class="head-button"
 					onclick={() => (handsOpen = true)}
-					aria-label="My hands, words and print"><Icon name="hand" size={22} /></button
+					aria-label={say('follow-settings')}><Icon name="hand" size={22} /></button
 				>
 				<p class="where" role="status">
 					{#if follower.away && follower.follows}
-						<Icon name="cloud-off" size={18} /> The server is away. This step stays here; the class is found again
-						by itself.
+						<Icon name="cloud-off" size={18} /> {say('follow-offline')}
 					{:else if follower.isWithClass}
-						With the class{stage.steps > 1 ? ` · step ${stage.moment.step + 1} of ${stage.steps}` : ''}
+						{stage.steps > 1 ? say('follow-with-class-step', place) : say('follow-with-class')}
 					{:else if follower.follows}
-						By yourself{stage.steps > 1 ? ` · step ${stage.moment.step + 1} of ${stage.steps}` : ''}
+						{stage.steps > 1 ? say('follow-alone-step', place) : say('follow-alone')}
 					{:else if follower.closed}
-						{data.by} closed this class. What you see stays until you leave the page.
+						{say('follow-closed', { by: data.by })}
 					{:else if follower.full}
-						More phones follow this class than there is room for. Walk through it at your own pace here.
+						{say('follow-full')}
 					{:else}
-						The class is over. At your own pace, until {closes} · part {stage.moment.at + 1} of {stage.parts
-							.length}
+						{say('follow-over', { closes, part: stage.moment.at + 1, parts: stage.parts.length })}
 					{/if}
 				</p>
 			</header>
 
 			<div class="picture">
 				{#if follower.looksUp}
-					<p class="up font-serif">Look up for a moment.</p>
+					<p class="up font-serif">{say('follow-look-up')}</p>
 				{:else if follower.wrong}
 					<p class="up font-serif">
-						The class looks at a cloth that went wrong. Look up, and lay yours beside it.
+						{say('follow-look-at-mistake')}
 					</p>
 				{:else if part}
 					<StagePicture {stage} texts={data.texts} />
@@ -169,23 +172,23 @@
 						class="thumb"
 						onclick={() => follower.back()}
 						disabled={stage.isFirst}
-						aria-label="Back"><Icon name="chevron-left" size={40} /></button
+						aria-label={say('follow-back')}><Icon name="chevron-left" size={40} /></button
 					>
 					{#if follower.isWithClass}
 						<button
 							type="button"
 							class="wide"
 							aria-pressed={follower.says === 'has'}
-							onclick={() => follower.say('has')}><Icon name="check" size={26} /> I have it</button
+							onclick={() => follower.say('has')}><Icon name="check" size={26} /> {say('follow-has')}</button
 						>
 					{:else}
 						{#if mayTell}
 							<button type="button" class="wide" onclick={() => stage.set({ told: true })}
-								>Show the answer</button
+								>{say('follow-answer-show')}</button
 							>
 						{:else if follower.follows}
 							<button type="button" class="wide main" onclick={() => follower.rejoin()}
-								>Back to the class</button
+								>{say('follow-rejoin')}</button
 							>
 						{/if}
 						<button
@@ -194,7 +197,7 @@
 							class:main={!follower.follows}
 							onclick={() => follower.forward()}
 							disabled={stage.isLast}
-							aria-label="Next"><Icon name="chevron-right" size={40} /></button
+							aria-label={say('follow-next')}><Icon name="chevron-right" size={40} /></button
 						>
 					{/if}
 				</div>
@@ -204,24 +207,24 @@
 							type="button"
 							class="press"
 							aria-pressed={follower.says === 'waits'}
-							onclick={() => follower.say('waits')}>Wait for me</button
+							onclick={() => follower.say('waits')}>{say('follow-waits')}</button
 						>
 					{/if}
 					<button type="button" class="press" aria-pressed={follower.says === 'wrong'} onclick={wrong}
-						>Something is wrong</button
+						>{say('follow-wrong')}</button
 					>
 				</div>
 			</div>
 		{/if}
 	</div>
 
-	<Dialog title="My hands, words and print" bind:open={handsOpen}>
-		<HandsFirst {hands} says="Done" ondone={() => ((handsOpen = false), hands.done())} />
+	<Dialog title={say('follow-settings')} bind:open={handsOpen}>
+		<HandsFirst {hands} says={say('follow-done')} ondone={() => ((handsOpen = false), hands.done())} />
 	</Dialog>
-	<Dialog title="The lesson" bind:open={partsOpen}>
+	<Dialog title={say('follow-lesson')} bind:open={partsOpen}>
 		<p class="mb-3">
 			<button type="button" class="btn btn-outline" onclick={() => ((partsOpen = false), (sheetOpen = true))}
-				>The sheet, in my hands</button
+				>{say('follow-handout')}</button
 			>
 		</p>
 		<ol class="grid gap-1">
@@ -232,22 +235,20 @@
 						class="btn w-full justify-start text-left"
 						aria-current={i === stage.moment.at ? 'step' : undefined}
 						onclick={() => ((partsOpen = false), follower.go(i))}
-						>{i + 1}. {one.title}{follower.follows && one.id === follower.now.moment.part
-							? ' · the class is here'
-							: ''}</button
+						>{i + 1}. {follower.follows && one.id === follower.now.moment.part
+							? say('follow-class-here', { part: one.title })
+							: one.title}</button
 					>
 				</li>
 			{/each}
 		</ol>
 		<p class="mt-4 text-sm text-quiet">
-			This phone is known to the class by a number in a cookie, what it says with a press, and the name you
-			wrote, if you did. All of that is deleted when the class is over. The lesson stays open here until {closes},
-			or until
-			{data.by} closes it.
+			{say('follow-privacy')}
+			{say('follow-open-until', { closes, by: data.by })}
 		</p>
 	</Dialog>
 	<Dialog
-		title="Something is wrong"
+		title={say('follow-wrong')}
 		bind:open={
 			() => wrongOpen,
 			(open) => {

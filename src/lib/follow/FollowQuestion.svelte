@@ -3,11 +3,14 @@
 	import { answerFor } from '$core/lesson/answers';
 	import { isRight, MOST_ANSWER } from '$core/teaching/answering';
 	import { questionOf } from '$core/teaching/question';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { follow } from '$lib/words/follow';
 	import type { Follower } from './follower.svelte';
 
 	/** The question of a part, answered on this phone: with a number, one of several, or a few words. */
 	let { follower, part }: { follower: Follower; part: Part } = $props();
 
+	const say = follow(getSettings());
 	const question = $derived(questionOf(follower.stage.lesson, part));
 	const sent = $derived(follower.answers[part.id]);
 	/** whether what was sent is right, once the class is told; `null` where only the teacher knows */
@@ -23,7 +26,7 @@
 
 	async function send(answer: string) {
 		if (!answer.trim()) {
-			trouble = 'Write an answer first.';
+			trouble = say('follow-answer-first');
 			return;
 		}
 		trouble = await follower.answer(part.id, answer.trim());
@@ -52,21 +55,20 @@
 		>
 			<input
 				class="input min-w-0 flex-1 text-lg"
-				aria-label="Your answer"
-				placeholder="your answer"
+				aria-label={say('follow-answer')}
+				placeholder={say('follow-answer')}
 				inputmode={question.by === 'number' ? 'numeric' : 'text'}
 				autocomplete="off"
 				maxlength={MOST_ANSWER}
 				bind:value={typed}
 			/>
-			<button class="btn btn-outline">Answer</button>
+			<button class="btn btn-outline">{say('follow-answer-send')}</button>
 		</form>
 	{/if}
 	<p class="mt-1 min-h-6 text-sm" role="status">
-		{#if trouble}{trouble}{:else if sent}You answered “{sent}”{right === null
-				? '. Nobody sees that it was you.'
-				: right
-					? '. That is right.'
-					: '. That is not it this time: see the answer above.'}{/if}
+		{#if trouble}{trouble}{:else if sent}{say('follow-answer-sent', {
+				answer: sent,
+				right: right === null ? 'unknown' : right ? 'yes' : 'no'
+			})}{/if}
 	</p>
 {/if}

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import OneOf from '$lib/ui/OneOf.svelte';
 	import SettingsForm from '$lib/ui/SettingsForm.svelte';
+	import { follow } from '$lib/words/follow';
+	import { untrack } from 'svelte';
 	import type { OwnHands } from './ownHands.svelte';
 
 	/** Whose hands, words and print: chosen once on this phone, right to begin with for most. */
@@ -18,6 +20,7 @@
 		ondone: () => void;
 	} = $props();
 
+	const say = untrack(() => follow(hands));
 	const uid = $props.id();
 	/** how numbers look where they are written in other ways */
 	const NUMBERS = ['en-GB', 'de-DE', 'fr-FR', 'de-CH', 'ar-EG', 'hi-IN'] as const;
@@ -29,29 +32,29 @@
 <div class="grid gap-4">
 	<SettingsForm fields={['hand', 'keep', 'yarnHand', 'terms', 'theme']} />
 	<OneOf
-		legend="Print"
+		legend={say('follow-text-size')}
 		value={hands.print}
 		choices={[
-			{ value: 'usual', label: 'Usual' },
-			{ value: 'large', label: 'Large' }
+			{ value: 'usual', label: say('follow-text-usual') },
+			{ value: 'large', label: say('follow-text-large') }
 		]}
 		onchoose={(print) => hands.choose({ print })}
 	/>
 	<div class="grid gap-1.5">
-		<label for="{uid}-numbers" class="font-semibold text-quiet">Numbers</label>
+		<label for="{uid}-numbers" class="font-semibold text-quiet">{say('follow-numbers')}</label>
 		<select
 			id="{uid}-numbers"
 			class="select"
 			value={hands.numbers ?? ''}
 			onchange={(event) => hands.choose({ locale: event.currentTarget.value || null })}
 		>
-			<option value="">as this phone writes them: {asHere}</option>
+			<option value="">{say('follow-numbers-here', { sample: asHere })}</option>
 			{#each others as locale (locale)}<option value={locale}>{sample(locale)}</option>{/each}
 		</select>
 	</div>
 	{#if named}
 		<div class="grid gap-1.5">
-			<label for="{uid}-name" class="font-semibold text-quiet">A name, only if you like</label>
+			<label for="{uid}-name" class="font-semibold text-quiet">{say('follow-name')}</label>
 			<input
 				id="{uid}-name"
 				class="input"
@@ -61,8 +64,7 @@
 				onchange={(event) => hands.choose({ name: event.currentTarget.value.trim() })}
 			/>
 			<p class="text-sm text-quiet">
-				With one, your teacher sees who waits; without, only that somebody does. It is forgotten when the
-				class is over.
+				{say('follow-name-why')}
 			</p>
 		</div>{/if}
 	<button type="button" class="btn min-h-14 justify-center text-lg btn-primary" onclick={ondone}

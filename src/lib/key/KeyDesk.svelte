@@ -18,9 +18,16 @@
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import FileField from '$lib/ui/FileField.svelte';
 	import type { KeyPage } from '$lib/wire/bench';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
+	import { shell } from '$lib/words/shell';
 
 	/** The names of a pattern, each checked against its own words. */
 	let { data }: { data: KeyPage } = $props();
+
+	const place = shell(getSettings());
+
+	const say = ui(getSettings());
 	const memory = untrack(() => new OpenMemory(data.memory));
 	onMount(() => memory.watch());
 
@@ -94,7 +101,7 @@
 
 	async function bringIn(file: File) {
 		const { keyFromFile } = await import('./keyFile');
-		const text = await textOf(file);
+		const text = await textOf(file, say);
 		const key = text.ok ? keyFromFile(text.value, file.name.replace(/\.\w+$/, '')) : text;
 		said = key.ok ? `“${key.value.title || 'A key'}” was brought in.` : key.error.message;
 		if (!key.ok) return;
@@ -117,13 +124,13 @@
 	]);
 </script>
 
-<svelte:head><title>Key desk · Pond Loop</title></svelte:head>
+<svelte:head><title>{place('shell-abbreviations')} · Pond Loop</title></svelte:head>
 
 <div class="desk">
 	<section class="grid content-start gap-4 px-4 py-6 sm:px-7" aria-label="The key">
 		<div class="flex flex-wrap items-center justify-between gap-3">
 			<div>
-				<h1 class="text-3xl">Key desk</h1>
+				<h1 class="text-3xl">{place('shell-abbreviations')}</h1>
 				<p class="mt-1 text-quiet">What the names of a pattern mean, each checked against its own words.</p>
 			</div>
 		</div>

@@ -4,14 +4,16 @@
 	import { nameOf } from '$core/naming/name';
 	import { say } from '$core/naming/say';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { SCHOOL_WORDS } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import StillRail from '$lib/drawing/StillRail.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** What one line of a key says: settled, open, or at odds with itself, with the mend to press. */
 	let { line, onmend }: { line: KeyLine; onmend: (text: string) => void } = $props();
 
 	const settings = getSettings();
+	const words = wordsFor(ui(settings));
 	const defined = $derived(line.fault ? definedBy(line) : null);
 	const named = $derived(line.fault ? (line.named[0]?.crossing ?? null) : null);
 	const written = $derived(named ? say(named, { ...settings.value, hand: 'right' }) : null);
@@ -57,7 +59,7 @@
 						disabled={!text.ok}
 						onclick={() => text.ok && onmend(`${line.label}: ${text.value}`)}
 					>
-						{nameOf(crossing)} <span class="text-sm font-normal">{SCHOOL_WORDS[school]}</span>
+						{nameOf(crossing)} <span class="text-sm font-normal">{words.school(school)}</span>
 					</button>
 				</li>
 			{/each}

@@ -2,7 +2,7 @@
 	import { rowsForLesson } from '$core/lesson/follow';
 	import { counted } from '$core/naming/numbers';
 	import { onMount } from 'svelte';
-	import { LEVEL_CHOICES, MEDIUM_NAMES, YARN_CHOICES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import { parseBrief } from '$core/formats/lesson';
 	import { linkSwatch } from '$core/lesson/follow';
 	import type { Lesson } from '$core/lesson/lesson';
@@ -26,6 +26,7 @@
 	import { swatchAt, swatchHeadShape } from '$lib/wire/swatch';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** From crossings, a key or a swatch, a level and a time: a whole lesson, each part with its reason. */
 	let {
@@ -45,6 +46,7 @@
 	} = $props();
 
 	const settings = getSettings();
+	const words = wordsFor(ui(settings));
 	const ON_THEIR_WAY = fault('conflict', 'Its rows are on their way.');
 	let crossings = $state('2/2 RC, 2/2 LC');
 	let known = $state('');
@@ -206,16 +208,16 @@
 			<Choices
 				label="Made"
 				value={medium}
-				choices={LESSON_MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
+				choices={LESSON_MEDIA.map((value) => ({ value, label: words.medium(value) }))}
 				onchoose={(value) => (medium = value)}
 			/>
-			<Choices label="For" value={level} choices={LEVEL_CHOICES} onchoose={(value) => (level = value)} />
+			<Choices label="For" value={level} choices={words.levels()} onchoose={(value) => (level = value)} />
 			<CountField label="minutes" value={minutes} least={1} onset={(value) => (minutes = value)} />
 			<label class="flex items-center gap-2">
 				<input class="input w-20!" type="number" min="0" max="999" bind:value={people} />
 				<span class="text-quiet">people</span>
 			</label>
-			<Choices label="Yarn" value={yarn} choices={YARN_CHOICES} onchoose={(value) => (yarn = value)} />
+			<Choices label="Yarn" value={yarn} choices={words.yarns()} onchoose={(value) => (yarn = value)} />
 			<Choices
 				label="Cable needles each"
 				value={needles}

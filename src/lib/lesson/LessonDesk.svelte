@@ -112,10 +112,10 @@
 		<div class="py-14">
 			<h2 class="text-2xl">Nothing in it yet</h2>
 			<p class="mt-2 max-w-prose text-lg">
-				Find a cross at the Bench, choose a way to make it, and put it in here. Or begin with a note.
+				Find a cross in Crosses, choose a way to make it, and put it in here. Or begin with a note.
 			</p>
 			<p class="mt-5 flex flex-wrap gap-3">
-				<a class="btn btn-outline" href={resolve('/')}>To the Bench</a>
+				<a class="btn btn-outline" href={resolve('/')}>Go to Crosses</a>
 				<button type="button" class="btn btn-outline" onclick={addNote}>Add a note</button>
 			</p>
 		</div>
@@ -158,7 +158,7 @@
 					<button type="button" class="btn" onclick={addNote}>
 						Add a note <kbd class="kbd hidden sm:inline-block">N</kbd>
 					</button>
-					<a class="btn" href={resolve('/')}>Add a cross from the Bench</a>
+					<a class="btn" href={resolve('/')}>Add a cross from Crosses</a>
 				</p>
 			</section>
 			<section

@@ -5,13 +5,14 @@
 	import { startSaid } from '$lib/ui/locale';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { FIBRES, type Fibre } from '$core/measures/finish';
-	import { LEVEL_CHOICES, SCHOOL_WORDS, YARN_CHOICES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import Icon from '$lib/ui/Icon.svelte';
 	import TagsField from './TagsField.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import CountField from '$lib/ui/CountField.svelte';
 	import type { OpenLesson } from './openLesson.svelte';
 	import type { Lesson } from '$core/lesson/lesson';
+	import { ui } from '$lib/words/ui';
 
 	/** The lesson's name and what to do with it; what it is for and what is rarely done stands behind “More”. */
 	let {
@@ -27,6 +28,7 @@
 	} = $props();
 
 	const settings = getSettings();
+	const words = wordsFor(ui(settings));
 	/** what is rarely wanted stands folded away */
 	let more = $state(false);
 	/** once opened it stays as it is, out of sight */
@@ -84,12 +86,12 @@
 		/>
 	</label>
 	<div class="flex flex-wrap gap-2 sm:gap-3">
-		<a class="btn btn-primary" href={resolve('/lessons/[id]/stage', { id: open.id })}>
+		<a class="btn btn-primary" href={resolve('/lessons/[id]/teach', { id: open.id })}>
 			Teach it <Icon name="play" size={17} class="fill-current" />
 		</a>
 		<a
 			class="btn btn-outline"
-			href={resolve('/lessons/[id]/sheet', { id: open.id })}
+			href={resolve('/lessons/[id]/handout', { id: open.id })}
 			aria-label="Take-home sheet"
 			><span class="hidden sm:inline">Take-home sheet</span><span class="sm:hidden">Sheet</span></a
 		>
@@ -116,7 +118,7 @@
 			<Choices
 				label="For"
 				value={lesson.level}
-				choices={LEVEL_CHOICES}
+				choices={words.levels()}
 				onchoose={(level) => set({ level })}
 			/>
 			<CountField label="minutes" value={lesson.minutes} least={1} onset={(minutes) => set({ minutes })} />
@@ -135,7 +137,7 @@
 			<Choices
 				label="Yarn"
 				value={lesson.yarn ?? 'plain'}
-				choices={YARN_CHOICES}
+				choices={words.yarns()}
 				onchoose={(yarn) => set({ yarn })}
 			/>
 			<Choices
@@ -153,7 +155,7 @@
 					value={lesson.names?.school ?? ''}
 					choices={[
 						...(lesson.names ? [] : [{ value: '', label: 'as they are written' }]),
-						...WRITTEN_SCHOOLS.map((school) => ({ value: school, label: SCHOOL_WORDS[school] }))
+						...WRITTEN_SCHOOLS.map((school) => ({ value: school, label: words.school(school) }))
 					]}
 					onchoose={(school) => school && void name(school as WrittenSchool)}
 				/>

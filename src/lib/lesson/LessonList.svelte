@@ -130,8 +130,8 @@
 		<div class="py-12">
 			<h2 class="text-2xl">Nothing planned yet</h2>
 			<p class="mt-2 max-w-prose text-lg">
-				Have one drafted from the crosses you want to teach, fitted to your minutes. Or type a cross at the
-				Bench and put it into a lesson from there.
+				We can draft one from the crosses you want to teach, fitted to your class time. Or look a cross up in
+				Crosses and add it to a lesson from there.
 			</p>
 			<p class="mt-5 flex flex-wrap gap-3">
 				<button type="button" class="btn btn-outline" onclick={() => (drafting = true)}>Draft a lesson</button
@@ -142,7 +142,7 @@
 					onclick={async () => (shelf.trouble = await (await import('./sample')).openSample())}
 					>Open the sample lesson</button
 				>
-				<a class="btn" href="{resolve('/')}?name=2%2F2+RC">To the Bench</a>
+				<a class="btn" href="{resolve('/')}?name=2%2F2+RC">Go to Crosses</a>
 			</p>
 		</div>
 	{:else}

@@ -30,8 +30,8 @@
 	const addressOf = ({ kind, id, title }: SearchFinding): string => {
 		if (kind === 'lesson') return resolve('/lessons/[id]', { id });
 		if (kind === 'swatch') return resolve('/swatches/[id]', { id });
-		if (kind === 'piece') return resolve('/log/[id]', { id });
-		return kind === 'key' ? resolve('/key') : resolve(`/?name=${encodeURIComponent(title)}`);
+		if (kind === 'piece') return resolve('/measurements/[id]', { id });
+		return kind === 'key' ? resolve('/abbreviations') : resolve(`/?name=${encodeURIComponent(title)}`);
 	};
 	/** the words around in pieces, every second one of them looked for */
 	const pieces = (around: string) => around.split(/[«»]/);

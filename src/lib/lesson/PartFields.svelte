@@ -98,7 +98,6 @@
 		{value}
 		least={1}
 		most={MOST_ROW}
-		of="numbers of a row"
 		optional
 		wide
 		onset={(row) => set({ [field]: row })}
@@ -241,14 +240,7 @@
 		/>
 	{/if}
 	{#if part.kind === 'show' || part.kind === 'practice'}
-		<CountField
-			label="times"
-			value={part.times ?? 1}
-			least={1}
-			most={99}
-			of="times"
-			onset={(times) => set({ times })}
-		/>
+		<CountField label="times" value={part.times ?? 1} least={1} most={99} onset={(times) => set({ times })} />
 	{/if}
 </div>
 {#if part.kind === 'check'}

@@ -65,7 +65,7 @@
 	{/if}
 {:else if hasFace(part, 'steps') && seen}
 	<p class="font-semibold text-error">
-		“{part.way}” is no way to make {seen.taught.name} here. Put it in again from the Bench.
+		“{part.way}” is no way to make {seen.taught.name} here. Add the cross again from Crosses.
 	</p>
 {:else if hasFace(part, 'cross') && seen}
 	{@const { taught, hands } = seen}

@@ -2,10 +2,12 @@
 	import { RATE_RANGE, RATES, ratesWith, USUAL_RATES, type RateId } from '$core/planning/rates';
 	import type { Level } from '$core/ways/cautions';
 	import { getSettings } from '$lib/client/settings.svelte';
-	import { LEVEL_CHOICES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
+	import { ui } from '$lib/words/ui';
 
 	/** How long things take, by level: the table that estimates and drafts rest on, the teacher's to change. */
 	const settings = getSettings();
+	const words = wordsFor(ui(settings));
 	const rates = $derived(ratesWith(settings.value.rates));
 	let wrong = $state<string | null>(null);
 
@@ -25,7 +27,7 @@
 	<table class="w-full text-left">
 		<thead>
 			<tr
-				><th class="pr-3 pb-2">What</th>{#each LEVEL_CHOICES as { value: level, label } (level)}<th
+				><th class="pr-3 pb-2">What</th>{#each words.levels() as { value: level, label } (level)}<th
 						class="pb-2 first-letter:uppercase">{label}</th
 					>{/each}</tr
 			>
@@ -36,7 +38,7 @@
 					<th scope="row" class="py-1.5 pr-3 font-normal"
 						>{says.replace(' %', '').replace('seconds', '(seconds)').replace('minutes', '(minutes)')}</th
 					>
-					{#each LEVEL_CHOICES as { value: level, label } (level)}
+					{#each words.levels() as { value: level, label } (level)}
 						<td class="py-1.5 pr-2">
 							<input
 								type="number"

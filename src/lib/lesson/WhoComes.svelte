@@ -4,13 +4,17 @@
 	import { counted } from '$core/naming/numbers';
 	import { leftHandedMends } from '$core/planning/mendTexts';
 	import { newId } from '$lib/client/id';
-	import { handsChosen, handsOf, HANDS_CHOICES, YARN_HAND_CHOICES } from '$lib/ui/words';
+	import { handsChosen, handsOf, wordsFor } from '$lib/ui/words';
 	import Choices from '$lib/ui/Choices.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import type { OpenLesson } from './openLesson.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** Who comes: a name or nickname, hands, words and size of print, for the sheets and what is prepared. */
 	let { open }: { open: OpenLesson } = $props();
+
+	const words = wordsFor(ui(getSettings()));
 
 	const learners = $derived(open.lesson.learners ?? []);
 	let chosen = $state<string | null>(null);
@@ -77,13 +81,13 @@
 							<Choices
 								label="Hands"
 								value={handsOf(learner)}
-								choices={HANDS_CHOICES}
+								choices={words.hands()}
 								onchoose={(to) => set(id, handsChosen(to))}
 							/>
 							<Choices
 								label="Yarn in"
 								value={learner.yarnHand ?? 'right'}
-								choices={YARN_HAND_CHOICES}
+								choices={words.yarnHands()}
 								onchoose={(yarnHand) => set(id, { yarnHand })}
 							/>
 							<Choices

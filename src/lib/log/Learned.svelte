@@ -117,7 +117,7 @@
 				Measure a piece bound off and again dry, and its ground beside its panel: after two of them their own
 				figures stand here beside the rules of thumb, and Sums can plan by them.
 			</p>
-			<p class="mt-4"><a class="btn btn-outline" href={resolve('/log')}>To the pieces</a></p>
+			<p class="mt-4"><a class="btn btn-outline" href={resolve('/measurements')}>To the pieces</a></p>
 		</div>
 	{:else if pieces}
 		<Pressed legend="Tell apart by" value={kind} choices={KINDS} onchoose={(to) => (kind = to)} />

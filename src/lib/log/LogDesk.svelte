@@ -24,9 +24,16 @@
 	import { newPiece } from './begin';
 	import Learned from './Learned.svelte';
 	import PieceEntry from './PieceEntry.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
+	import { shell } from '$lib/words/shell';
 
 	/** The pieces that were knitted and measured, how one is begun, and what all of them teach. */
 	let { data }: { data: LogPage } = $props();
+
+	const place = shell(getSettings());
+
+	const say = ui(getSettings());
 
 	const shelf = new Shelf(PIECES);
 	let field = $state<HTMLInputElement>();
@@ -48,12 +55,12 @@
 		const pieceId = newId();
 		const about = newPiece(named || 'A new piece', rows, data.pieces.at(0)?.about);
 		shelf.trouble = await postJson(PIECES, { pieceId, about, measured: [] });
-		if (!shelf.trouble) await goto(resolve(`/log/${pieceId}?measure`));
+		if (!shelf.trouble) await goto(resolve(`/measurements/${pieceId}?measure`));
 	}
 
 	async function bringIn(file: File) {
 		cameIn = null;
-		const text = await textOf(file);
+		const text = await textOf(file, say);
 		if (!text.ok) return void (shelf.trouble = text.error.message);
 		const { piecesFrom } = await import('./csv');
 		const pieces = piecesFrom(text.value);
@@ -83,10 +90,10 @@
 	useKeys([{ key: 'n', cap: 'N', says: 'begin a piece', run: () => field?.focus() }]);
 </script>
 
-<svelte:head><title>Log · Pond Loop</title></svelte:head>
+<svelte:head><title>{place('shell-measurements')} · Pond Loop</title></svelte:head>
 
 <div class="mx-auto min-h-[60dvh] max-w-5xl px-4 pt-8 sm:px-7">
-	<h1 class="text-4xl">Log</h1>
+	<h1 class="text-4xl">{place('shell-measurements')}</h1>
 	<p class="mt-1 text-lg text-quiet">What you knit, measured as it lives; and what that says of the next.</p>
 	{#if !data.learned}
 		<NameForm
@@ -109,9 +116,11 @@
 		</NameForm>
 	{/if}
 	<div class="mt-3 flex flex-wrap items-center justify-between gap-3">
-		<Shelves base={resolve('/log')} away={data.away} here={!data.away && !data.learned}>
-			<a class="shelf" href={resolve('/log?shelf=learned')} aria-current={data.learned ? 'page' : undefined}
-				>What they teach</a
+		<Shelves base={resolve('/measurements')} away={data.away} here={!data.away && !data.learned}>
+			<a
+				class="shelf"
+				href={resolve('/measurements?shelf=learned')}
+				aria-current={data.learned ? 'page' : undefined}>What they teach</a
 			>
 		</Shelves>
 		<div class="flex flex-wrap gap-2">
@@ -135,9 +144,9 @@
 	{:else}
 		<ul class="grid gap-x-8 gap-y-2 sm:grid-cols-2" aria-label="Pieces">
 			{#each data.pieces as piece (piece.id)}
-				<PieceEntry {piece} href={data.away ? undefined : resolve('/log/[id]', { id: piece.id })}>
+				<PieceEntry {piece} href={data.away ? undefined : resolve('/measurements/[id]', { id: piece.id })}>
 					{#if !data.away}
-						<a class="btn btn-outline" href={resolve(`/log/${piece.id}?measure`)}
+						<a class="btn btn-outline" href={resolve(`/measurements/${piece.id}?measure`)}
 							>Measure<span class="sr-only"> “{piece.about.title}”</span></a
 						>
 					{/if}

@@ -97,7 +97,6 @@
 				least={0.1}
 				most={inches ? 1_900 : 5_000}
 				places={inches ? 2 : 1}
-				of={unit}
 				onset={(length) => measuring.set({ [field]: length * perUnit })}
 			/>
 		{/each}
@@ -108,7 +107,6 @@
 				step={field === 'rows' ? 2 : 1}
 				least={1}
 				most={100_000}
-				of={field}
 				onset={(count) => measuring.set({ [field]: count })}
 			/>
 		{/each}
@@ -129,7 +127,6 @@
 				value={entry.grams}
 				least={0.1}
 				most={50_000}
-				of="grams"
 				places={1}
 				optional
 				wide

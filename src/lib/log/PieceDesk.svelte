@@ -75,7 +75,7 @@
 	}
 	async function putAway() {
 		trouble = await postJson(removedAt(PIECES, open.id), { removed: true });
-		if (!trouble) await goto(resolve('/log'));
+		if (!trouble) await goto(resolve('/measurements'));
 	}
 	const takeJson = () =>
 		save(
@@ -89,7 +89,7 @@
 <svelte:head><title>{about.title || 'A piece'} · Pond Loop</title></svelte:head>
 
 <div class="mx-auto max-w-6xl px-4 pt-6 pb-16 sm:px-7">
-	<a class="inline-block min-h-11 content-center underline underline-offset-4" href={resolve('/log')}
+	<a class="inline-block min-h-11 content-center underline underline-offset-4" href={resolve('/measurements')}
 		>Back to the log</a
 	>
 	<h1 class="sr-only">{about.title || 'A piece without a name'}</h1>
@@ -183,7 +183,7 @@
 					onfile={photograph}
 				/>
 				<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
-				<a class="btn btn-outline" href="{resolve('/sums')}?piece={open.id}">Plan the next one from it</a>
+				<a class="btn btn-outline" href="{resolve('/sizing')}?piece={open.id}">Plan the next one from it</a>
 			</div>
 			<h2 class="text-lg">What it is</h2>
 			<YarnFields yarn={about.yarn} named onset={(yarn) => open.say({ yarn })} />
@@ -193,7 +193,6 @@
 				least={0.5}
 				most={50}
 				places={2}
-				of="mm"
 				wide
 				onset={(needleMm) => open.say({ needleMm })}
 			/>

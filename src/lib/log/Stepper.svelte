@@ -9,7 +9,6 @@
 		step,
 		least,
 		most,
-		of,
 		places = 0,
 		onset
 	}: {
@@ -19,7 +18,6 @@
 		step: number;
 		least: number;
 		most: number;
-		of: string;
 		places?: number;
 		onset: (value: number) => void;
 	} = $props();
@@ -35,7 +33,7 @@
 	<button type="button" class="press" aria-label="{label}: less" onclick={() => by(-1)}>
 		<Icon name="minus" size={26} />
 	</button>
-	<CountField {label} {value} {least} {most} {of} {places} wide {onset} />
+	<CountField {label} {value} {least} {most} {places} wide {onset} />
 	<button type="button" class="press" aria-label="{label}: more" onclick={() => by(1)}>
 		<Icon name="plus" size={26} />
 	</button>

@@ -48,7 +48,6 @@
 		value={yarn.gramsPerBall}
 		least={1}
 		most={5000}
-		of="grams"
 		wide
 		onset={(gramsPerBall) => onset({ ...yarn, gramsPerBall })}
 	/>
@@ -57,7 +56,6 @@
 		value={yarn.metresPerBall}
 		least={1}
 		most={20000}
-		of="metres"
 		wide
 		onset={(metresPerBall) => onset({ ...yarn, metresPerBall })}
 	/>

@@ -20,6 +20,7 @@
 	import ClassForm from './ClassForm.svelte';
 	import ClassStanding from './ClassStanding.svelte';
 	import LearnerLinks from './LearnerLinks.svelte';
+	import { shell } from '$lib/words/shell';
 
 	/** Classes of learners: who practises behind which link, what sits and what does not. */
 	let {
@@ -34,6 +35,7 @@
 	} = $props();
 
 	const settings = getSettings();
+	const place = shell(settings);
 	const first = $derived<LearnerClass>({
 		title: '',
 		crossings: data.taught.names.length > 0 ? [...data.taught.names] : ['2/2 RC', '2/2 LC'],
@@ -71,11 +73,11 @@
 	}
 </script>
 
-<svelte:head><title>Class · Pond Loop</title></svelte:head>
+<svelte:head><title>{place('shell-classes')} · Pond Loop</title></svelte:head>
 
 <div class="mx-auto max-w-5xl px-4 pt-8 pb-20 sm:px-7 print:hidden">
 	<div class="flex flex-wrap items-center gap-4">
-		<h1 class="flex-1 text-3xl">Class</h1>
+		<h1 class="flex-1 text-3xl">{place('shell-classes')}</h1>
 		{#if data.classes.length > 0}<button
 				type="button"
 				class="btn btn-outline"

@@ -5,8 +5,10 @@
 	import { LEVELS, type Level } from '$core/ways/cautions';
 	import { MEDIA, type Medium } from '$core/technique/medium';
 	import Choices from '$lib/ui/Choices.svelte';
-	import { LEVEL_CHOICES, MEDIUM_NAMES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import type { LearnerClass } from '$lib/wire/practice';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** What a class is called, and what it practises. */
 	let {
@@ -14,6 +16,8 @@
 		trouble,
 		onkeep
 	}: { about: LearnerClass; trouble: string | null; onkeep: (about: LearnerClass) => void } = $props();
+
+	const words = wordsFor(ui(getSettings()));
 
 	let title = $state(untrack(() => about.title));
 	let names = $state(untrack(() => about.crossings.join('\n')));
@@ -70,13 +74,13 @@
 		<Choices
 			label="Made"
 			value={medium}
-			choices={MEDIA.map((one) => ({ value: one, label: MEDIUM_NAMES[one] }))}
+			choices={MEDIA.map((one) => ({ value: one, label: words.medium(one) }))}
 			onchoose={(to) => (medium = to)}
 		/>
 		<Choices
 			label="For"
 			value={level}
-			choices={LEVEL_CHOICES.filter(({ value }) => LEVELS.includes(value))}
+			choices={words.levels().filter(({ value }) => LEVELS.includes(value))}
 			onchoose={(to) => (level = to)}
 		/>
 	</p>

@@ -5,10 +5,14 @@
 	import Choices from '$lib/ui/Choices.svelte';
 	import Field from '$lib/ui/Field.svelte';
 	import type { SheetChoices } from './choices.svelte';
-	import { handsChosen, handsOf, HANDS_CHOICES, SCHOOL_WORDS, YARN_HAND_CHOICES } from '$lib/ui/words';
+	import { handsChosen, handsOf, wordsFor } from '$lib/ui/words';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** For whom the sheet is: hands, words, names, size, and whose it is. */
 	let { choices, rows }: { choices: SheetChoices; rows: boolean } = $props();
+
+	const words = wordsFor(ui(getSettings()));
 
 	const options = $derived(choices.options);
 	const CENTIMETRE = 10;
@@ -18,13 +22,13 @@
 	<Choices
 		label="Hands"
 		value={handsOf(options)}
-		choices={HANDS_CHOICES}
+		choices={words.hands()}
 		onchoose={(to) => choices.set(handsChosen(to))}
 	/>
 	<Choices
 		label="Yarn in"
 		value={options.yarnHand ?? 'right'}
-		choices={YARN_HAND_CHOICES}
+		choices={words.yarnHands()}
 		onchoose={(yarnHand) => choices.set({ yarnHand })}
 	/>
 	<Choices
@@ -41,7 +45,7 @@
 		value={options.school ?? 'written'}
 		choices={[
 			{ value: 'written', label: 'as the lesson has them' },
-			...WRITTEN_SCHOOLS.map((school) => ({ value: school, label: SCHOOL_WORDS[school] }))
+			...WRITTEN_SCHOOLS.map((school) => ({ value: school, label: words.school(school) }))
 		]}
 		onchoose={(to) => choices.set({ school: to === 'written' ? undefined : (to as WrittenSchool) })}
 	/>
@@ -69,7 +73,6 @@
 				least={2}
 				most={500}
 				places={1}
-				of="cm"
 				placeholder={20}
 				optional
 				wide
@@ -81,7 +84,6 @@
 				least={5}
 				most={99}
 				places={1}
-				of="rows"
 				placeholder={ASSUMED_GAUGE.rows}
 				optional
 				wide

@@ -145,7 +145,7 @@
 				beside it, comes here.
 			</p>
 			<p class="mt-5">
-				<a class="btn btn-outline" href={resolve('/lessons/[id]/stage', { id: open.id })}>To the stage</a>
+				<a class="btn btn-outline" href={resolve('/lessons/[id]/teach', { id: open.id })}>To the stage</a>
 			</p>
 			<p class="mt-6 max-w-prose text-lg">Or it was given without the stage: write it up from memory.</p>
 			<p class="mt-3"><button type="button" class="btn btn-outline" onclick={writeUp}>Write it up</button></p>

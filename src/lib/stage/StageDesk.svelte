@@ -127,7 +127,7 @@
 
 	const secondWindow = (as: 'class' | 'notes') =>
 		void window.open(
-			`${resolve('/lessons/[id]/stage', { id })}?as=${as}`,
+			`${resolve('/lessons/[id]/teach', { id })}?as=${as}`,
 			`pond-${as}-${id}`,
 			'popup,width=1280,height=800'
 		);

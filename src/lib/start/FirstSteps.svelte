@@ -16,19 +16,16 @@
 	import { keepKeyAndGo, makeSwatchAndGo } from '$lib/client/pasted';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { openSample } from '$lib/lesson/sample';
+	import { start } from '$lib/words/start';
 
 	/** Three roads into the work, and what comes out at the end: for who is here for the first time. */
 	const settings = getSettings();
+	const say = start(settings);
 	let pasted = $state('');
 	let name = $state('');
 	let making = $state(false);
 	let motif = $state<MotifKind>('plait');
-	const MOTIFS: readonly { motif: MotifKind; says: string }[] = [
-		{ motif: 'rope', says: 'A rope' },
-		{ motif: 'plait', says: 'A plait' },
-		{ motif: 'ring', says: 'Rings' },
-		{ motif: 'honeycomb', says: 'Honeycomb' }
-	];
+	const MOTIFS = ['rope', 'plait', 'ring', 'honeycomb'] as const;
 	let trouble = $state<string | null>(null);
 	let busy = $state(false);
 
@@ -56,12 +53,11 @@
 	async function takePasted() {
 		trouble = null;
 		const text = pasted.trim();
-		if (text === '')
-			return void (trouble = 'Paste the list of names from a pattern, or its rows, into the field first.');
+		if (text === '') return void (trouble = say('start-paste-first'));
 		const { kind } = pastedAs(text);
 		if (kind === 'key') return keepKeyAndGo(text);
 		if (kind === 'name') return toBench(text);
-		trouble = await makeSwatchAndGo(text, 'Pasted rows', 'pasted');
+		trouble = await makeSwatchAndGo(text, say('start-pasted-title'), say('start-pasted'));
 	}
 
 	const toBench = (text: string) => goto(resolve(`/?name=${encodeURIComponent(text)}`));
@@ -78,18 +74,16 @@
 	}
 </script>
 
-<svelte:head><title>First steps · Pond Loop</title></svelte:head>
+<svelte:head><title>{say('start-title')} · Pond Loop</title></svelte:head>
 
 <div class="mx-auto max-w-6xl px-4 pt-6 sm:px-7 sm:pt-8">
 	<div class="flex flex-wrap items-end justify-between gap-x-8 gap-y-4">
 		<div>
-			<h1 class="text-4xl">Three ways in</h1>
-			<p class="mt-1 text-lg">
-				Begin with what you have in your hands. Each leads to a lesson and its sheet.
-			</p>
+			<h1 class="text-4xl">{say('start-head')}</h1>
+			<p class="mt-1 text-lg">{say('start-lead')}</p>
 		</div>
 		<button type="button" class="btn btn-outline" disabled={busy} onclick={sample}
-			>Open the sample lesson</button
+			>{say('start-sample')}</button
 		>
 	</div>
 	<p role="alert" class="mt-3 font-semibold text-error empty:hidden">{trouble ?? ''}</p>
@@ -97,12 +91,12 @@
 	<div class="mt-7 grid gap-x-8 gap-y-10 lg:grid-cols-3">
 		<section class="road" aria-labelledby="road-key">
 			<div class="picture paper" aria-hidden="true">
-				<p><b>C4F</b> sl next 2 sts to cn and hold in front, k2, k2 from cn</p>
-				<p><b>T3B</b> sl next 1 st to cn and hold in back, k2, p1 from cn</p>
-				<span><ClothPicture {crossing} numbers={false} alt="The cloth it makes" /></span>
+				<p><b>C4F</b> <code>sl next 2 sts to cn and hold in front, k2, k2 from cn</code></p>
+				<p><b>T3B</b> <code>sl next 1 st to cn and hold in back, k2, p1 from cn</code></p>
+				<span><ClothPicture {crossing} numbers={false} alt="" /></span>
 			</div>
-			<h2 id="road-key" class="text-2xl">Paste a key or a pattern</h2>
-			<p>Each name is checked against what its own words make; rows are worked from cast-on to last.</p>
+			<h2 id="road-key" class="text-2xl">{say('start-paste')}</h2>
+			<p>{say('start-paste-lead')}</p>
 			<form
 				class="grid content-start gap-3"
 				onsubmit={(event) => {
@@ -111,23 +105,23 @@
 				}}
 			>
 				<label class="grid gap-1">
-					<span class="text-quiet">The list of names, or the rows</span>
+					<span class="text-quiet">{say('start-paste-field')}</span>
 					<textarea
 						class="textarea min-h-28 font-mono"
 						bind:value={pasted}
 						maxlength="200000"
 						spellcheck="false"></textarea>
 				</label>
-				<button class="btn btn-primary">Read it</button>
+				<button class="btn btn-primary">{say('start-paste-do')}</button>
 			</form>
 		</section>
 
 		<section class="road" aria-labelledby="road-name">
 			<div class="picture">
-				<StillRail {crossing} voice={settings.value} alt="Four stitches of 2/2 RC on the needle" />
+				<StillRail {crossing} voice={settings.value} alt={say('start-needles')} />
 			</div>
-			<h2 id="road-name" class="text-2xl">Type the name of a cross</h2>
-			<p>See which stitch goes where, every way to make it, and each step on the needles.</p>
+			<h2 id="road-name" class="text-2xl">{say('start-name')}</h2>
+			<p>{say('start-name-lead')}</p>
 			<form
 				class="grid content-start gap-3"
 				onsubmit={(event) => {
@@ -136,7 +130,7 @@
 				}}
 			>
 				<label class="grid gap-1">
-					<span class="text-quiet">As your pattern has it</span>
+					<span class="text-quiet">{say('start-name-field')}</span>
 					<input
 						class="input font-serif text-xl"
 						bind:value={name}
@@ -147,7 +141,7 @@
 						spellcheck="false"
 					/>
 				</label>
-				<button class="btn btn-outline">Show it on the needles</button>
+				<button class="btn btn-outline">{say('start-name-do')}</button>
 			</form>
 		</section>
 
@@ -155,12 +149,12 @@
 			<div class="picture">
 				{#if comb}<SwatchPicture working={comb} hands={settings.value} rows={9} fit="fill" />{/if}
 			</div>
-			<h2 id="road-motif" class="text-2xl">Have a swatch written</h2>
-			<p>Choose a rope, a plait or a ring; its rows are written for you, with edge and ground.</p>
+			<h2 id="road-motif" class="text-2xl">{say('start-motif')}</h2>
+			<p>{say('start-motif-lead')}</p>
 			<div class="grid grid-cols-2 content-start gap-3">
-				{#each MOTIFS as { motif: kind, says } (kind)}
+				{#each MOTIFS as kind (kind)}
 					<button type="button" class="btn btn-outline" onclick={() => ((motif = kind), (making = true))}
-						>{says}</button
+						>{say(`start-motif-${kind}`)}</button
 					>
 				{/each}
 			</div>
@@ -171,14 +165,14 @@
 		class="mt-12 grid items-center gap-x-10 gap-y-5 border-t border-hairline pt-9 md:grid-cols-[1fr_1.5fr]"
 	>
 		<div>
-			<h2 class="text-3xl">What comes out</h2>
+			<h2 class="text-3xl">{say('start-get')}</h2>
 			<p class="mt-2 text-lg">
-				A lesson on a clock, a stage to teach it from, and a sheet that learners carry home. Print
-				<a class="underline underline-offset-3" href={resolve('/account/codes')}>recovery codes</a> as well, for
-				the day a password is forgotten.
+				{say('start-get-lead')}
+				<a class="underline underline-offset-3" href={resolve('/account/codes')}>{say('start-codes')}</a>
+				{say('start-codes-why')}
 			</p>
 			<p class="mt-5">
-				<button type="button" class="btn" onclick={done}>I know my way: hide this page</button>
+				<button type="button" class="btn" onclick={done}>{say('start-hide')}</button>
 			</p>
 		</div>
 		<LessonGlimpse {crossing} voice={settings.value} />
@@ -186,13 +180,13 @@
 </div>
 <PondEdge />
 
-<Dialog title="Make a swatch from a motif" wide bind:open={making}>
+<Dialog title={say('start-motif-dialog')} wide bind:open={making}>
 	<RecipeForm
-		press="Make the swatch"
+		press={say('start-motif-do')}
 		{motif}
 		onmake={async (text, title) => {
 			making = false;
-			trouble = await makeSwatchAndGo(text, title, 'made from a motif');
+			trouble = await makeSwatchAndGo(text, title, say('start-made'));
 		}}
 	/>
 </Dialog>

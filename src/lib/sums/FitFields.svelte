@@ -67,7 +67,6 @@
 		value={planning.edge}
 		least={0}
 		most={500}
-		of="stitches"
 		wide
 		onset={(edge) => (planning.edge = edge)}
 	/>
@@ -76,7 +75,6 @@
 		value={planning.ground}
 		least={0}
 		most={5000}
-		of="stitches"
 		wide
 		onset={(ground) => (planning.ground = ground)}
 	/>
@@ -125,7 +123,6 @@
 				value={needle}
 				least={10}
 				most={300}
-				of={unit}
 				wide
 				onset={(length) => (needle = length)}
 			/>
@@ -140,7 +137,6 @@
 			value={grams}
 			least={1}
 			most={50000}
-			of="grams"
 			wide
 			onset={(there) => (grams = there)}
 		/>

@@ -62,7 +62,6 @@
 				value={planning.between}
 				least={0}
 				most={200}
-				of="stitches"
 				wide
 				onset={(between) => (planning.between = between)}
 			/>

@@ -24,6 +24,7 @@
 	import PlanFigures from './PlanFigures.svelte';
 	import PlanPicture from './PlanPicture.svelte';
 	import { Planning } from './planning.svelte';
+	import { shell } from '$lib/words/shell';
 
 	/** From a swatch to a piece: its size is pulled, everything else follows, each number with its reason. */
 	let { data }: { data: SumsPage } = $props();
@@ -32,6 +33,7 @@
 		'Multiple of 8 + 2.\nRow 1 (RS): p2, *k4, p4; rep from * to end.\nRow 2: as they face.\nRow 3: p2, *2/2 RC, p4; rep from * to end.\nRow 4: as they face.\nRow 5: p2, *k4, p4; rep from * to end.\nRow 6: as they face.\nRep rows 1-6 for pattern.';
 
 	const settings = getSettings();
+	const place = shell(settings);
 	let trouble = $state<string | null>(null);
 	const planning = untrack(() => new Planning(settings, data.from ?? { swatch: { text: SAMPLE } }));
 	onMount(async () => {
@@ -90,10 +92,10 @@
 		goto(
 			resolve(
 				value.startsWith('piece ')
-					? `/sums?piece=${value.slice(6)}`
+					? `/sizing?piece=${value.slice(6)}`
 					: value
-						? `/sums?swatch=${value}`
-						: '/sums'
+						? `/sizing?swatch=${value}`
+						: '/sizing'
 			)
 		);
 	const needed = $derived(
@@ -148,7 +150,7 @@
 		const pieceId = newId();
 		const about = newPiece(planTitle, rows, planning);
 		trouble = await postJson(PIECES, { pieceId, about, measured: [] });
-		if (!trouble) await goto(resolve('/log/[id]', { id: pieceId }));
+		if (!trouble) await goto(resolve('/measurements/[id]', { id: pieceId }));
 	}
 	const takeFile = () =>
 		save(
@@ -158,12 +160,12 @@
 		);
 </script>
 
-<svelte:head><title>Sums · Pond Loop</title></svelte:head>
+<svelte:head><title>{place('shell-sizing')} · Pond Loop</title></svelte:head>
 
 <div class="sums mx-auto max-w-7xl px-4 pt-8 pb-16 sm:px-7">
 	<div class="flex flex-wrap items-end justify-between gap-4 border-b border-hairline pb-5">
 		<div>
-			<h1 class="text-4xl">Sums</h1>
+			<h1 class="text-4xl">{place('shell-sizing')}</h1>
 			<p class="mt-1 text-lg text-quiet">From a swatch to a piece: pull its size, and the rest follows.</p>
 		</div>
 		<div class="flex flex-wrap gap-3 print:hidden">
@@ -214,7 +216,6 @@
 						least={1}
 						most={inches ? 780 : 2000}
 						places={1}
-						of={unit}
 						onset={(length) => (planning[field] = length * perUnit)}
 					/>
 					<input

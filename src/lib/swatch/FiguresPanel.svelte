@@ -57,8 +57,8 @@
 
 <div class="grid gap-7">
 	<p class="flex flex-wrap gap-2">
-		<a class="btn btn-outline" href={resolve(`/sums?swatch=${open.id}`)}>Plan a piece from it</a>
-		<a class="btn" href={resolve(`/log?swatch=${open.id}`)}>Measure it in the log</a>
+		<a class="btn btn-outline" href={resolve(`/sizing?swatch=${open.id}`)}>Plan a piece from it</a>
+		<a class="btn" href={resolve(`/measurements?swatch=${open.id}`)}>Measure it in the log</a>
 	</p>
 	<CountsList
 		{summary}

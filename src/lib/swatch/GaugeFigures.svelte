@@ -62,7 +62,6 @@
 			least={1}
 			most={inches ? 780 : 2000}
 			places={1}
-			of={inches ? 'in' : 'cm'}
 			optional
 			wide
 			onset={(length) =>
@@ -77,7 +76,6 @@
 			least={0.2}
 			most={2}
 			places={2}
-			of="times the width of plain ground"
 			placeholder={drawIn}
 			optional
 			wide

@@ -208,7 +208,7 @@
 					>Take it out</button
 				>
 				<button type="button" class="btn" onclick={onwrong}>It looks wrong</button>
-				<a class="btn" href={resolve(`/?name=${encodeURIComponent(placed.item.text)}`)}>On the Bench</a>
+				<a class="btn" href={resolve(`/?name=${encodeURIComponent(placed.item.text)}`)}>See in Crosses</a>
 			</div>
 			<p class="text-sm text-quiet">
 				Drag it on the cloth, or move it with <kbd class="kbd">Alt</kbd> and the arrows.

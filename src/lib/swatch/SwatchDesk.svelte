@@ -16,7 +16,7 @@
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import { useKeys } from '$lib/ui/keys.svelte';
 	import PanelTabs from '$lib/ui/PanelTabs.svelte';
-	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import type { SwatchPage } from '$lib/wire/swatch';
 	import type ClothDesk from './ClothDesk.svelte';
 	import ClothSection from './ClothSection.svelte';
@@ -28,10 +28,12 @@
 	import type { RowsEditor } from './rowsEditor';
 	import RowsField from './RowsField.svelte';
 	import SwatchTools from './SwatchTools.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** A swatch: its rows, the cloth they make, what is known of both, and the counter. */
 	let { data }: { data: SwatchPage } = $props();
 	const settings = getSettings();
+	const words = wordsFor(ui(settings));
 	// Somebody who has lost her place may have lost the network as well: it is here before it is asked for.
 	const lostPlace = () => import('./LostPlace.svelte');
 	onMount(() => void lostPlace());
@@ -278,7 +280,7 @@
 					<Choices
 						label="Made"
 						value={open.card.medium}
-						choices={MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }))}
+						choices={MEDIA.map((value) => ({ value, label: words.medium(value) }))}
 						onchoose={(medium) => open.change({ medium }, 'made otherwise')}
 					/>
 				</div>

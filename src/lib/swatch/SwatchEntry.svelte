@@ -3,14 +3,18 @@
 	import type { Snippet } from 'svelte';
 	import type { Working } from '$core/fabric/fabric';
 	import type { SwatchLine } from '$lib/wire/swatch';
-	import { MEDIUM_NAMES } from '$lib/ui/words';
+	import { wordsFor } from '$lib/ui/words';
 	import ClothThumb from './ClothThumb.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** A swatch in a list. */
 	let { swatch, href, children }: { swatch: SwatchLine; href?: string; children: Snippet } = $props();
 
+	const words = wordsFor(ui(getSettings()));
+
 	let working = $state.raw<Working | null>();
-	const medium = $derived(MEDIUM_NAMES[swatch.medium].toLowerCase());
+	const medium = $derived(words.medium(swatch.medium).toLowerCase());
 </script>
 
 <li class="group relative -mx-3 flex items-start gap-5 rounded-2xl px-3 py-5 hover:bg-base-100">

@@ -7,6 +7,7 @@
 	import { textOf } from '$lib/ui/fileText';
 	import FileField from '$lib/ui/FileField.svelte';
 	import MakeButton from '$lib/ui/MakeButton.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** The swatch as text, open formats and pictures; and other rows in its place. */
 	let {
@@ -21,6 +22,7 @@
 	} = $props();
 
 	const settings = getSettings();
+	const say = ui(settings);
 	let said = $state<{ wrong: boolean; text: string } | null>(null);
 	const base = $derived(fileName(open.card.title));
 
@@ -51,7 +53,7 @@
 
 	async function bringIn(file: File) {
 		const { swatchFrom } = await import('./files');
-		const content = await textOf(file);
+		const content = await textOf(file, say);
 		const swatch = content.ok ? swatchFrom(file.name, content.value) : content;
 		if (!swatch.ok) return void (said = { wrong: true, text: swatch.error.message });
 		const { text, medium, gauge, wishedMm, drawIn } = swatch.value;

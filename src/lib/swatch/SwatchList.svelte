@@ -17,9 +17,13 @@
 	import { Shelf } from '$lib/client/shelf.svelte';
 	import FileField from '$lib/ui/FileField.svelte';
 	import { SWATCHES, versionsAt, type SwatchesPage } from '$lib/wire/swatch';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** The teacher's swatches, and how one is begun. */
 	let { data }: { data: SwatchesPage } = $props();
+
+	const say = ui(getSettings());
 
 	const shelf = new Shelf(SWATCHES);
 	let making = $state(false);
@@ -37,7 +41,7 @@
 
 	async function bringIn(file: File) {
 		const { swatchFrom } = await import('./files');
-		const text = await textOf(file);
+		const text = await textOf(file, say);
 		const swatch = text.ok ? swatchFrom(file.name, text.value) : text;
 		if (!swatch.ok) return void (shelf.trouble = swatch.error.message);
 		await make(swatch.value, `brought in ${file.name}`.slice(0, 200));
@@ -102,7 +106,7 @@
 				<button type="button" class="btn" onclick={() => make(newSwatch('First rope', SAMPLE), 'a sample')}
 					>Open a sample rope</button
 				>
-				<a class="btn" href={resolve('/first-steps')}>Paste rows</a>
+				<a class="btn" href={resolve('/start')}>Paste rows</a>
 			</p>
 		</div>
 	{:else}

@@ -1,6 +1,7 @@
 <script lang="ts" generics="Optional extends boolean = false">
 	import { numberSaid, numberTyped } from '$core/locale';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** Numbers: minutes, times, rows, lengths. What cannot be taken stays in the field, and the words say what can. */
 	let {
@@ -8,7 +9,6 @@
 		value,
 		least,
 		most = 600,
-		of = 'minutes',
 		places = 0,
 		placeholder,
 		optional,
@@ -19,8 +19,6 @@
 		value: number | null | undefined;
 		least: number;
 		most?: number;
-		/** what is counted, for the words */
-		of?: string;
 		/** places behind the point, or the comma; a number with some is taken when it is left, not at every key */
 		places?: number;
 		/** the number that holds while none is given */
@@ -33,6 +31,7 @@
 	} = $props();
 
 	const settings = getSettings();
+	const say = ui(settings);
 	const uid = $props.id();
 	let typed = $state<string | null>(null);
 	const said = (number: number) => numberSaid(number, settings.locale, places);
@@ -47,8 +46,11 @@
 		Math.abs(number * 10 ** places - Math.round(number * 10 ** places)) < 1e-6;
 	const wrong = $derived(typed !== null && !good(typed));
 	const stays = $derived(value ?? placeholder);
+	const range = $derived(
+		say(places > 0 ? 'ui-number-wanted' : 'ui-whole-number-wanted', { least: said(least), most: said(most) })
+	);
 	const wanted = $derived(
-		`Takes ${said(least)} to ${said(most)}${of && ` ${places > 0 ? '' : 'whole '}${of}`}; it stays at ${stays === undefined ? 'nothing' : said(stays)} until the number is one of those.`
+		stays === undefined ? range : say('ui-number-stays', { wanted: range, stays: said(stays) })
 	);
 
 	function set(text: string, left: boolean) {

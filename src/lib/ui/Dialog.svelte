@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import Icon from './Icon.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** A sheet over the page. The browser keeps the focus in it, and Escape closes it. */
 	let {
@@ -10,6 +12,7 @@
 		children
 	}: { title: string; open?: boolean; wide?: boolean; children: Snippet } = $props();
 
+	const say = ui(getSettings());
 	const uid = $props.id();
 
 	/**
@@ -38,7 +41,8 @@
 			<div class="mb-4 flex items-center justify-between gap-4">
 				<h2 id="{uid}-title" class="text-2xl">{title}</h2>
 				<button type="button" class="btn" onclick={() => (open = false)}>
-					<Icon name="x" size={18} /> Close
+					<Icon name="x" size={18} />
+					{say('ui-close')}
 				</button>
 			</div>
 			{@render children()}

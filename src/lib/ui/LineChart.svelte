@@ -3,6 +3,7 @@
 	import type { Chart as LineChart, Plugin } from 'chart.js';
 	import { numberSaid } from '$core/locale';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** Numbers along a line, quietly: one ink, a hairline grid, what was expected as a dashed line, words at the line's end. */
 	let {
@@ -23,6 +24,7 @@
 		fromZero?: boolean;
 	} = $props();
 	const settings = getSettings();
+	const say = ui(settings);
 	/** room for the words at the end, in pixels: a letter is about so wide */
 	const LETTER = 7.5;
 	const room = $derived(24 + LETTER * Math.max(...lines.map(({ says }) => says.length)));
@@ -128,7 +130,7 @@
 			<caption>{title}</caption>
 			<thead>
 				<tr>
-					<th scope="col">When</th>
+					<th scope="col">{say('ui-chart-when')}</th>
 					{#each lines as { says } (says)}<th scope="col">{says}</th>{/each}
 				</tr>
 			</thead>

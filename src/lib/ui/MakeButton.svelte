@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import Icon from './Icon.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** Says how much of a file is made. */
 	type Tell = (done: number, of: number) => void;
@@ -17,6 +19,7 @@
 		children: Snippet;
 	} = $props();
 
+	const say = ui(getSettings());
 	let far = $state<{ done: number; of: number } | null>(null);
 	let wrong = $state('');
 
@@ -27,7 +30,7 @@
 		try {
 			wrong = (await make((done, of) => (far = { done, of }))) ?? '';
 		} catch {
-			wrong = 'This could not be made in this browser. Try the SVG, or another browser.';
+			wrong = say('ui-not-made');
 		}
 		far = null;
 	}
@@ -38,7 +41,7 @@
 		{@render children()}
 		{#if far}
 			<Icon name="loader-circle" size={17} class="motion-safe:animate-spin" />
-			<span role="status">{far.of > 1 ? `${far.done} of ${far.of}` : 'making it'}</span>
+			<span role="status">{far.of > 1 ? say('ui-made-of', far) : say('ui-making')}</span>
 		{/if}
 	</button>
 	{#if wrong}

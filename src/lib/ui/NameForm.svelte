@@ -1,5 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** Makes a new thing of a list by its name; beside the button, other ways to come to one. */
 	let {
@@ -22,6 +24,7 @@
 		children: Snippet;
 	} = $props();
 
+	const say = ui(getSettings());
 	let title = $state('');
 </script>
 
@@ -44,7 +47,7 @@
 		/>
 	</label>
 	<button class="btn {main ? 'btn-primary' : 'btn-outline'}"
-		>Create <kbd class="kbd hidden sm:inline-block">Enter</kbd></button
+		>{say('ui-create')} <kbd class="kbd hidden sm:inline-block">Enter</kbd></button
 	>
 	{@render children()}
 	{#if trouble}<p class="w-full font-semibold text-error" role="alert">{trouble}</p>{/if}

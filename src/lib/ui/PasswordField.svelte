@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { HTMLInputAttributes } from 'svelte/elements';
-	import { counted } from '$core/naming/numbers';
 	import { SHORTEST_PASSWORD } from '$lib/wire/account';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** A password: shown on asking, and a new one with its rule beside it as it is typed. */
 	let {
@@ -14,6 +15,7 @@
 		fresh?: boolean;
 	} & Omit<HTMLInputAttributes, 'type'> = $props();
 
+	const say = ui(getSettings());
 	const uid = $props.id();
 	let shown = $state(false);
 	let typed = $state('');
@@ -40,17 +42,15 @@
 			type="button"
 			class="btn"
 			aria-pressed={shown}
-			aria-label="Show the password"
-			onclick={() => (shown = !shown)}>{shown ? 'Hide' : 'Show'}</button
+			aria-label={say('ui-show-password')}
+			onclick={() => (shown = !shown)}>{shown ? say('ui-hide') : say('ui-show')}</button
 		>
 	</div>
 	{#if fresh}
 		<p id="{uid}-rule" class="text-sm text-quiet" aria-live="polite">
-			At least {SHORTEST_PASSWORD} characters; a short sentence is a good one.
+			{say('ui-password-rule', { least: SHORTEST_PASSWORD })}
 			{#if typed !== ''}
-				<strong class="text-base-content"
-					>{missing > 0 ? `${counted(missing, 'character')} more.` : 'Long enough.'}</strong
-				>
+				<strong class="text-base-content">{say('ui-password-missing', { missing })}</strong>
 			{/if}
 		</p>
 	{/if}

@@ -1,15 +1,18 @@
 <script lang="ts">
 	import { sayingOf, sayingText } from '$core/lesson/saying';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** A saying, one text, to write for right hands and for left ones. */
 	let { text, onchange }: { text: string; onchange: (text: string, which: 'right' | 'left') => void } =
 		$props();
 
+	const say = ui(getSettings());
 	const saying = $derived(sayingOf(text));
-	const FIELDS = [
-		{ which: 'right', label: 'What fixes it in the memory, as in “hold it in front, it leans left”' },
-		{ which: 'left', label: 'To left hands, where it goes otherwise' }
-	] as const;
+	const FIELDS = $derived([
+		{ which: 'right', label: say('ui-memory-aid') },
+		{ which: 'left', label: say('ui-memory-aid-left') }
+	] as const);
 </script>
 
 {#each FIELDS as { which, label } (which)}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 	import type { Settings } from '$lib/wire/settings';
 	import OneOf from './OneOf.svelte';
 
@@ -10,6 +11,7 @@
 		$props();
 
 	const settings = getSettings();
+	const say = ui(settings);
 
 	interface Choice {
 		field: keyof Settings;
@@ -19,66 +21,66 @@
 		says?: string;
 	}
 
-	const CHOICES: readonly Choice[] = [
+	const CHOICES: readonly Choice[] = $derived([
 		{
 			field: 'hand',
-			legend: 'Knitting',
+			legend: say('ui-knitting'),
 			choices: [
-				{ value: 'right', label: 'Right-handed' },
-				{ value: 'left', label: 'Left-handed' }
+				{ value: 'right', label: say('ui-right-handed') },
+				{ value: 'left', label: say('ui-left-handed') }
 			]
 		},
 		{
 			field: 'keep',
-			legend: 'Left-handed knitters keep',
+			legend: say('ui-left-keep'),
 			choices: [
-				{ value: 'fabric', label: 'The fabric: holds change sides' },
-				{ value: 'words', label: 'The words: cloth comes out mirrored' }
+				{ value: 'fabric', label: say('ui-left-fabric') },
+				{ value: 'words', label: say('ui-left-words') }
 			]
 		},
 		{
 			field: 'yarnHand',
-			legend: 'Yarn carried in',
+			legend: say('ui-yarn-held'),
 			choices: [
-				{ value: 'right', label: 'Right hand' },
-				{ value: 'left', label: 'Left hand' }
+				{ value: 'right', label: say('ui-right-hand') },
+				{ value: 'left', label: say('ui-left-hand') }
 			]
 		},
 		{
 			field: 'terms',
-			legend: 'Words',
+			legend: say('ui-terms'),
 			choices: [
-				{ value: 'us', label: 'US' },
-				{ value: 'uk', label: 'UK' }
+				{ value: 'us', label: say('ui-us') },
+				{ value: 'uk', label: say('ui-uk') }
 			]
 		},
 		{
 			field: 'units',
-			legend: 'Lengths',
+			legend: say('ui-units'),
 			choices: [
-				{ value: 'cm', label: 'Centimetres, A4' },
-				{ value: 'in', label: 'Inches, Letter' }
+				{ value: 'cm', label: say('ui-cm') },
+				{ value: 'in', label: say('ui-in') }
 			]
 		},
 		{
 			field: 'theme',
-			legend: 'Light',
+			legend: say('ui-theme'),
 			choices: [
-				{ value: 'system', label: 'As this device' },
-				{ value: 'day', label: 'Day' },
-				{ value: 'evening', label: 'Evening' }
+				{ value: 'system', label: say('ui-theme-system') },
+				{ value: 'day', label: say('ui-theme-day') },
+				{ value: 'evening', label: say('ui-theme-evening') }
 			]
 		},
 		{
 			field: 'singleKeys',
-			legend: 'Keys of one letter or sign',
+			legend: say('ui-single-keys'),
 			choices: [
-				{ value: true, label: 'On' },
-				{ value: false, label: 'Off' }
+				{ value: true, label: say('ui-on') },
+				{ value: false, label: say('ui-off') }
 			],
-			says: 'Turn them off if you speak to your device, or press keys by mistake.'
+			says: say('ui-single-keys-off')
 		}
-	];
+	]);
 
 	const shown = $derived(
 		CHOICES.filter(({ field }) => fields?.includes(field) ?? true).filter(

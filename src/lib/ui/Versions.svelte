@@ -2,6 +2,8 @@
 	import { onMount, type Snippet } from 'svelte';
 	import type { Result } from '$core/result';
 	import type { VersionLine } from '$lib/wire/shapes';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { ui } from '$lib/words/ui';
 
 	/** What was done to a document and when, latest first; any version can be looked at. */
 	let {
@@ -15,6 +17,7 @@
 		shown: Snippet<[Version]>;
 	} = $props();
 
+	const say = ui(getSettings());
 	let lines = $state.raw<readonly VersionLine[] | null>(null);
 	let looked = $state.raw<{ id: string; version: Version } | null>(null);
 	let wrong = $state<string | null>(null);
@@ -58,5 +61,5 @@
 		{/each}
 	</ul>
 {:else if !wrong}
-	<p>Looking …</p>
+	<p>{say('ui-loading')}</p>
 {/if}

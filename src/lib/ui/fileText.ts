@@ -1,29 +1,29 @@
 import { fault, good, type Result } from '$core/result';
+import type { Say } from '$lib/words/room';
 
 /** Largest text that is brought in, in bytes. */
 const LARGEST = 2_000_000;
 
-/** What a file begins with that is none of text, and what to do with it. */
-const NO_TEXT: readonly (readonly [begins: string, what: string, instead: string])[] = [
-	['%PDF', 'a PDF', 'Open it, copy its rows and paste them here'],
-	['PK\u0003\u0004', 'a packed document', 'Open it, and save it as plain text'],
-	['\u00d0\u00cf\u0011\u00e0', 'a document of a word processor', 'Open it, and save it as plain text'],
-	['\u0089PNG', 'a picture', 'Type its rows, or bring in a text'],
-	['\u00ff\u00d8\u00ff', 'a picture', 'Type its rows, or bring in a text']
+/** What a file begins with that is none of text, and how it is called. */
+const NO_TEXT: readonly (readonly [begins: string, id: `ui-file-${'pdf' | 'zip' | 'word' | 'picture'}`])[] = [
+	['%PDF', 'ui-file-pdf'],
+	['PK\u0003\u0004', 'ui-file-zip'],
+	['\u00d0\u00cf\u0011\u00e0', 'ui-file-word'],
+	['\u0089PNG', 'ui-file-picture'],
+	['\u00ff\u00d8\u00ff', 'ui-file-picture']
 ];
 
 /** The text of a file in whichever of the usual encodings; `unreadable` says what it is instead, `size` that it is too long. */
-export async function textOf(file: File): Promise<Result<string>> {
-	if (file.size > LARGEST)
-		return fault('size', `“${file.name}” is larger than 2 MB. Bring in the part that has the rows.`);
+export async function textOf(file: File, say: Say<'ui'>): Promise<Result<string>> {
+	const named = { file: file.name };
+	if (file.size > LARGEST) return fault('size', say('ui-file-large', named));
 	const bytes = new Uint8Array(await file.arrayBuffer());
 	const head = String.fromCharCode(...bytes.subarray(0, 4));
 	const other = NO_TEXT.find(([begins]) => head.startsWith(begins));
-	if (other) return fault('unreadable', `“${file.name}” is ${other[1]}, not a text. ${other[2]}.`);
+	if (other) return fault('unreadable', say(other[1], named));
 	const text = decoded(bytes);
-	if (text.includes('\0'))
-		return fault('unreadable', `“${file.name}” is no text. Bring in a file that opens as plain text.`);
-	if (text.trim() === '') return fault('unreadable', `“${file.name}” is empty.`);
+	if (text.includes('\0')) return fault('unreadable', say('ui-file-no-text', named));
+	if (text.trim() === '') return fault('unreadable', say('ui-file-empty', named));
 	return good(text);
 }
 

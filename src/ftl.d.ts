@@ -1,0 +1,5 @@
+/** A file of messages, as text. */
+declare module '*.ftl' {
+	const text: string;
+	export default text;
+}

@@ -1,0 +1,32 @@
+# The first page: three roads into the work.
+
+start-title = Start here
+start-head = Three ways to start
+start-lead = Start with what you have. Each way leads to a lesson and a handout.
+start-sample = Open the sample lesson
+start-paste = Paste a pattern or its abbreviations
+start-paste-lead = We check each abbreviation against its instructions, and follow the rows from the cast-on to the end.
+start-paste-field = Abbreviations or rows
+start-paste-do = Check the pattern
+start-paste-first = Paste a pattern’s abbreviations or rows first.
+start-pasted-title = Pasted rows
+start-pasted = pasted
+start-name = Type the name of a cross
+start-name-lead = See which stitch goes where, every way to make the cross, and each step on the needles.
+start-name-field = As written in your pattern
+start-name-do = Show the steps
+start-needles = 2/2 RC: four stitches on the left needle, numbered 1 to 4 from the tip
+start-motif = Get a swatch pattern
+start-motif-lead = Choose a cable, and we write the rows, with edges and background.
+start-motif-rope = A rope cable
+start-motif-plait = A braid
+start-motif-ring = Rings
+start-motif-honeycomb = Honeycomb
+start-motif-dialog = Create a swatch from a motif
+start-motif-do = Create swatch
+start-made = made from a motif
+start-get = What you get
+start-get-lead = A timed lesson, a teaching screen and a handout for your learners.
+start-codes = Print your recovery codes
+start-codes-why = in case you forget your password.
+start-hide = Hide this page
