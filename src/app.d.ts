@@ -12,6 +12,9 @@ declare global {
 		interface PageData {
 			/** the page's document is more than the server draws in a moment: the browser does it */
 			large?: boolean;
+			/** how its reader writes numbers and dates, and whether the catalogue shows what does not come from it */
+			locale?: string;
+			pseudo?: boolean;
 		}
 		interface Error {
 			code: string;

@@ -6,7 +6,7 @@
 import { build, version } from '$service-worker';
 
 /**
- * Keeps a stage, a class that is followed, a learner's exercises, a swatch or a piece that was opened, so that a class goes on, rows are counted and lengths written down while the network and the server
+ * Keeps a teaching screen, a class that is followed, a learner's exercises, a swatch or a piece that was opened, so that a class goes on, rows are counted and lengths written down while the network and the server
  * are away; and a page that says what still works, which comes in place of any other page that cannot be reached.
  */
 const worker = globalThis.self as unknown as ServiceWorkerGlobalScope;

@@ -1,22 +1,22 @@
-// Lists the pages that this browser keeps, lessons on the stage and swatches, by their titles.
+// Lists the pages that this browser keeps, lessons on the teaching screen and swatches, by their titles.
 document.getElementById('again').addEventListener('click', () => location.reload());
 addEventListener('online', () => location.reload());
 
 /** Each kind of page: its list, the line above it, and what that says where none is kept. */
 const KINDS = [
 	{
-		path: /^\/lessons\/[0-9a-f-]{36}\/stage$/,
+		path: /^\/lessons\/[0-9a-f-]{36}\/teach$/,
 		list: document.getElementById('kept'),
 		above: document.getElementById('stages'),
-		none: 'Lessons that you open on the stage in this browser, from then on. None is kept yet.',
-		unnamed: 'A lesson'
+		none: 'Lessons that you open on the teaching screen in this browser. There are none yet.',
+		unnamed: 'Untitled lesson'
 	},
 	{
 		path: /^\/swatches\/[0-9a-f-]{36}$/,
 		list: document.getElementById('kept-swatches'),
 		above: document.getElementById('swatches'),
-		none: 'Swatches that you open in this browser, to count their rows, from then on. None is kept yet.',
-		unnamed: 'A swatch'
+		none: 'Swatches that you open in this browser. There are none yet.',
+		unnamed: 'Untitled swatch'
 	}
 ];
 

@@ -48,7 +48,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'Key desk': (pond) => pond.go('/abbreviations'),
 	'Key desk, at odds': async (pond) => {
 		await pond.go('/abbreviations');
-		await pond.page.getByRole('textbox', { name: /one name a line/ }).fill(AT_ODDS);
+		await pond.page.getByRole('textbox', { name: /Abbreviations, one per line/ }).fill(AT_ODDS);
 	},
 	'Bench, unreadable': (pond) => pond.go('/?name=marmalade'),
 	'First steps': (pond) => pond.go('/start'),
@@ -155,11 +155,11 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	},
 	'a lesson, two compared': async (pond) => {
 		await demo(pond, '', 'copy');
-		await added(pond, 'two to compare');
+		await added(pond, 'a comparison');
 	},
 	'a lesson, a slip': async (pond) => {
 		await demo(pond, '', 'copy');
-		await added(pond, 'a slip and its mend');
+		await added(pond, 'a mistake and how to fix it');
 	},
 	'a lesson, slack, finishing and who comes': async (pond) => {
 		await slack(pond);
@@ -411,7 +411,7 @@ async function demo(pond: Pond, view = '', which: 'itself' | 'copy' = 'itself') 
 async function slack(pond: Pond) {
 	await demo(pond, '', 'copy');
 	await added(pond, 'finishing');
-	await added(pond, 'slack and tension');
+	await added(pond, 'loose stitches and tension');
 	await pond.page.getByText('Tight: every').waitFor();
 	await pond.saved();
 }

@@ -46,9 +46,13 @@ test.describe('as an app', () => {
 			.toBe(true);
 		await server.end('SIGKILL');
 		await page.goto('/swatches');
-		await expect(page.getByRole('heading', { name: 'The pond is out of reach' })).toBeVisible();
-		await expect(page.getByText('Nothing you typed is lost')).toBeVisible();
-		await page.getByRole('list', { name: 'Lessons kept for the stage' }).getByRole('link').first().click();
+		await expect(page.getByRole('heading', { name: 'You’re offline' })).toBeVisible();
+		await expect(page.getByText('Everything you typed is safe')).toBeVisible();
+		await page
+			.getByRole('list', { name: 'Lessons for the teaching screen' })
+			.getByRole('link')
+			.first()
+			.click();
 		await page.waitForURL(/\/teach$/);
 		await expect(page.getByRole('heading', { name: 'Welcome to the hide' }).first()).toBeVisible();
 		await page.goto('/swatches');

@@ -99,7 +99,9 @@ test.describe('the Bench', () => {
 		page
 	}) => {
 		await pond.open('/?name=2/1/2 LC');
-		await page.getByRole('button', { name: 'Read it as 2/1/2 LC, middle stitches between the outer two groups' }).click();
+		await page
+			.getByRole('button', { name: 'Read it as 2/1/2 LC, middle stitches between the outer two groups' })
+			.click();
 		await expect(page.getByRole('radio', { name: /One cable needle, centre put back/ })).toBeChecked();
 		const field = page.getByRole('textbox', { name: 'Name of the crossing' });
 		await field.fill('sl 1 to cn and hold in back, k2, p1 from cn');
@@ -238,7 +240,9 @@ test.describe('settings', () => {
 	test('lie beside a sheet of the keys that work here', async ({ pond, page }) => {
 		await pond.open('/');
 		await page.keyboard.press('Shift+?');
-		await expect(page.getByRole('dialog', { name: 'Shortcuts and names' })).toContainText('put it into a lesson');
+		await expect(page.getByRole('dialog', { name: 'Shortcuts and names' })).toContainText(
+			'put it into a lesson'
+		);
 		await page.keyboard.press('Escape');
 		await expect(page.getByRole('dialog', { name: 'Shortcuts and names' })).toBeHidden();
 	});

@@ -81,7 +81,7 @@ test.describe('what is brought in from elsewhere', () => {
 		});
 		const dialog = page.getByRole('dialog', { name: 'Brought in' });
 		await expect(dialog).toContainText('A key: 2 names.');
-		await dialog.getByRole('button', { name: 'Take it to the key desk' }).press('Enter');
+		await dialog.getByRole('button', { name: 'Check the abbreviations' }).press('Enter');
 		await page.waitForURL(/\/abbreviations\?open=/);
 		await expect(page.getByRole('textbox', { name: /Its key/ })).toHaveValue(/^Otter: sl next 2/);
 	});
@@ -112,6 +112,6 @@ test.describe('what is brought in from elsewhere', () => {
 		await expect(dialog.getByRole('alert')).toContainText('cannot be opened');
 		await page.keyboard.press('Escape');
 		await drop(page, 'reeds.png', 'image/png', Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]));
-		await expect(dialog.getByRole('alert')).toContainText('is a picture, not a text');
+		await expect(dialog.getByRole('alert')).toContainText('is a picture, not plain text');
 	});
 });

@@ -212,7 +212,7 @@ test('names, definition and the picture line stand ready to copy, in left-handed
 	await pond.open('/?name=2/1/2 LC&reading=0');
 	await see(pond, 'Names');
 	await expect(page.getByText('sl next 3 sts to cn and hold in front')).toBeVisible();
-	await page.getByRole('button', { name: /^Copy Skip 3/ }).press('Enter');
+	await page.getByRole('button', { name: /^Copy “Skip 3/ }).press('Enter');
 	expect(await page.evaluate(() => navigator.clipboard.readText())).toMatch(/^Skip 3, look at these 2/);
 	await page.locator('body').click({ position: { x: 5, y: 400 } });
 	await page.keyboard.press(',');
@@ -232,13 +232,13 @@ test('names, definition and the picture line stand ready to copy, in left-handed
 test('a saying is kept with its crossing, which can be removed and brought back', async ({ pond, page }) => {
 	await pond.open('/?name=3/2 LC');
 	await see(pond, 'Keep');
-	await page.getByLabel(/What fixes it in the memory/).fill('The reeds lean left.');
+	await page.getByLabel(/Memory aid/).fill('The reeds lean left.');
 	await pond.saved();
 	await pond.open('/?name=2/2 RC');
 	await see(pond, 'Keep');
 	await page.getByRole('button', { name: /3\/2 LC.*The reeds lean left/ }).click();
 	await expect(page.getByRole('heading', { name: 'Crosses: 3/2 LC' })).toBeAttached();
-	await expect(page.getByLabel(/What fixes it in the memory/)).toHaveValue('The reeds lean left.');
+	await expect(page.getByLabel(/Memory aid/)).toHaveValue('The reeds lean left.');
 	await page.getByRole('button', { name: 'Remove 3/2 LC' }).click();
 	await page.getByRole('button', { name: 'Bring it back' }).click();
 	await expect(page.getByRole('button', { name: 'Remove 3/2 LC' })).toBeVisible();

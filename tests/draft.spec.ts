@@ -52,9 +52,9 @@ test.describe('a draft', () => {
 		await page.keyboard.type(
 			'Otter: sl next 2 sts to cn and hold in back, k2, k2 from cn\nVole: sl next 3 sts to cn and hold in front, k3, k3 from cn'
 		);
-		await page.getByLabel('The pattern it belongs to').fill('Reed mittens');
+		await page.getByLabel('Pattern name').fill('Reed mittens');
 		await pond.saved();
-		await page.getByRole('link', { name: 'Draft a lesson from it' }).press('Enter');
+		await page.getByRole('link', { name: 'Draft a lesson from these' }).press('Enter');
 		const dialog = page.getByRole('dialog', { name: 'Draft a lesson' });
 		await expect(dialog.getByLabel('From', { exact: true }).locator('option:checked')).toHaveText(
 			'key: Reed mittens'

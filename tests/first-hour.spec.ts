@@ -22,7 +22,7 @@ async function fromKeyToSheet(
 	await does(press(page.getByRole('button', { name: 'Check the pattern' })));
 	await page.waitForURL(/\/abbreviations\?open=/);
 	await expect(page.getByText('2 lines: 2 read')).toBeVisible();
-	await does(press(page.getByRole('link', { name: 'Draft a lesson from it' })));
+	await does(press(page.getByRole('link', { name: 'Draft a lesson from these' })));
 	const keep = page.getByRole('button', { name: 'Keep this lesson' });
 	await expect(keep).toBeEnabled();
 	await does(press(keep));
@@ -145,10 +145,10 @@ test.describe('the first hour', () => {
 		await paste(KEY);
 		await expect(page.getByText('That is a key: 2 names, C4F, C4B.')).toBeVisible();
 		await expect(page.getByRole('textbox', { name: 'Name of the crossing' })).toHaveValue('2/2 RC');
-		await page.getByRole('button', { name: 'Take it to the key desk' }).click();
+		await page.getByRole('button', { name: 'Check the abbreviations' }).click();
 		await page.waitForURL(/\/abbreviations\?open=/);
-		await expect(page.getByRole('textbox', { name: /one name a line/ })).toHaveValue(KEY);
-		await page.getByRole('button', { name: 'Remove this key' }).click();
+		await expect(page.getByRole('textbox', { name: /Abbreviations, one per line/ })).toHaveValue(KEY);
+		await page.getByRole('button', { name: 'Delete' }).click();
 		await pond.saved();
 		await pond.open('/?name=2/2 RC');
 		await paste('Cast on 8.\nRow 1 (RS): p2, k4, p2.\nRow 2: as they face.');
@@ -179,8 +179,8 @@ test.describe('the first hour', () => {
 		await page.getByRole('button', { name: 'Open the sample lesson' }).click();
 		await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
 		await pond.open('/abbreviations');
-		await page.getByRole('button', { name: 'Try it with a sample' }).click();
-		await expect(page.getByRole('region', { name: 'What it says' })).toContainText('2 read, 1 to look at');
+		await page.getByRole('button', { name: 'Try an example' }).click();
+		await expect(page.getByRole('region', { name: 'Results' })).toContainText('2 understood, 1 to check');
 	});
 });
 
@@ -202,7 +202,7 @@ test.describe('passwords', () => {
 		await page.getByRole('button', { name: 'Create' }).click();
 		await expect(page.getByRole('alert')).toContainText('A sign-in name has 3 to 80');
 		await expect(password).toHaveValue(PASSWORD);
-		await page.getByRole('button', { name: 'Show the password' }).click();
+		await page.getByRole('button', { name: 'Show password' }).click();
 		await expect(password).toHaveAttribute('type', 'text');
 		await page.getByLabel('A name to sign in with').fill('forgetter');
 		await page.getByRole('button', { name: 'Create' }).click();

@@ -57,7 +57,7 @@ test.describe('on a touch screen', () => {
 	test('the sheet of keys and words is there as well', async ({ pond, page }) => {
 		await pond.open('/?name=2/2 RC');
 		await page.getByRole('button', { name: 'Shortcuts and names' }).tap();
-		await expect(page.getByRole('dialog').getByText('one crossing at a time')).toBeVisible();
+		await expect(page.getByRole('dialog').getByText('one cross at a time')).toBeVisible();
 	});
 });
 

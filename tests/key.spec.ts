@@ -12,29 +12,29 @@ test.describe('the key desk', () => {
 		await pond.open('/abbreviations');
 		await page.keyboard.press('n');
 		await page.keyboard.type(KEY.join('\n'));
-		await page.getByLabel('The pattern it belongs to').fill('Binocular strap');
-		await expect(page.getByText('3 lines: 1 read, 2 to look at.')).toBeVisible();
+		await page.getByLabel('Pattern name').fill('Binocular strap');
+		await expect(page.getByText('3 lines: 1 understood, 2 to check.')).toBeVisible();
 		const odd = page.locator('li[data-state=wrong]');
-		await expect(odd).toContainText('The name says 2/2 RC');
-		await expect(odd).toContainText('The definition makes 2/2 LC');
+		await expect(odd).toContainText('By its name: 2/2 RC');
+		await expect(odd).toContainText('By its instructions: 2/2 LC');
 		await expect(odd.getByRole('img', { name: /on the needle/ })).toHaveCount(2);
-		await odd.getByRole('button', { name: 'Keep the definition, call it 2/2 LC' }).press('Enter');
+		await odd.getByRole('button', { name: 'Keep the instructions, rename to 2/2 LC' }).press('Enter');
 		await page.getByRole('button', { name: /^2\/1 LPC counts all/ }).press('Enter');
-		await expect(page.getByText('3 lines: 3 read.')).toBeVisible();
-		await expect(page.getByLabel(/one name a line/)).toHaveValue(
+		await expect(page.getByText('3 lines: 3 understood.')).toBeVisible();
+		await expect(page.getByLabel(/Abbreviations, one per line/)).toHaveValue(
 			/T3F: sl next 2 sts to cn and hold in front, p1, k2 from cn\n2\/2 LC: /
 		);
 		await pond.saved();
 		// What was mended is taken back and done again, and what it said before can be had from the server.
 		await page.getByRole('button', { name: 'Undo' }).press('Enter');
-		await expect(page.getByText('3 lines: 2 read, 1 to look at.')).toBeVisible();
+		await expect(page.getByText('3 lines: 2 understood, 1 to check.')).toBeVisible();
 		await pond.saved();
 		await page.getByRole('button', { name: 'Redo' }).press('Enter');
-		await expect(page.getByText('3 lines: 3 read.')).toBeVisible();
+		await expect(page.getByText('3 lines: 3 understood.')).toBeVisible();
 		await pond.saved();
-		await page.getByRole('button', { name: 'History' }).press('Enter');
+		await page.getByRole('button', { name: 'Earlier versions' }).press('Enter');
 		const past = page.getByRole('dialog');
-		await expect(past.getByRole('button', { name: 'Bring this back' }).first()).toBeVisible();
+		await expect(past.getByRole('button', { name: 'Restore this version' }).first()).toBeVisible();
 		await page.keyboard.press('Escape');
 
 		// What the key settles holds on the Bench, and says so; the other readings can still be seen.
@@ -47,7 +47,7 @@ test.describe('the key desk', () => {
 		// A key that is not in use settles nothing.
 		await pond.open('/abbreviations');
 		await page.getByRole('button', { name: /Binocular strap/ }).click();
-		await page.getByLabel(/Use this pattern/).uncheck();
+		await page.getByLabel(/Use these meanings/).uncheck();
 		await pond.saved();
 		await pond.open('/?name=C4F');
 		await expect(page.getByRole('heading', { name: /has 2 readings/ })).toBeVisible();
@@ -56,8 +56,8 @@ test.describe('the key desk', () => {
 	test('takes a key out as JSON and CSV and in again, and refuses what is none', async ({ pond, page }) => {
 		await pond.open('/abbreviations');
 		await page.getByRole('button', { name: /Draught-stopper eel/ }).click();
-		const text = await page.getByLabel(/one name a line/).inputValue();
-		const chooser = page.getByLabel('Bring in JSON, CSV or text');
+		const text = await page.getByLabel(/Abbreviations, one per line/).inputValue();
+		const chooser = page.getByLabel('Import (text, CSV or JSON)');
 		for (const kind of ['JSON', 'CSV']) {
 			const [download] = await Promise.all([
 				page.waitForEvent('download'),
@@ -70,9 +70,9 @@ test.describe('the key desk', () => {
 				mimeType: 'text/plain',
 				buffer: readFileSync(await download.path())
 			});
-			await expect(page.getByText(/was brought in/)).toBeVisible();
-			await expect(page.getByLabel(/one name a line/)).toHaveValue(text);
-			await page.getByRole('button', { name: 'Remove this key' }).click();
+			await expect(page.getByText(/imported\./)).toBeVisible();
+			await expect(page.getByLabel(/Abbreviations, one per line/)).toHaveValue(text);
+			await page.getByRole('button', { name: 'Delete' }).click();
 			await page
 				.getByRole('button', { name: /Draught-stopper eel/ })
 				.first()
@@ -83,7 +83,9 @@ test.describe('the key desk', () => {
 			mimeType: 'text/csv',
 			buffer: Buffer.from('name,colour\nC4F,blue')
 		});
-		await expect(page.getByText('A key in CSV has the columns “name” and “definition”')).toBeVisible();
+		await expect(
+			page.getByText('The first line of the CSV must have the columns “name” and “definition”')
+		).toBeVisible();
 		await pond.saved();
 	});
 
@@ -93,10 +95,10 @@ test.describe('the key desk', () => {
 		await page.keyboard.type('Otter turn: sl 1 to cn, hold in back, k1, k1 from cn');
 		await pond.reload();
 		await pond.saved();
-		await expect(page.getByLabel(/one name a line/)).toHaveValue(/^Otter turn/);
-		await page.getByRole('button', { name: 'Remove this key' }).click();
-		await page.getByRole('button', { name: 'Bring it back' }).click();
-		await expect(page.getByLabel(/one name a line/)).toHaveValue(/^Otter turn/);
+		await expect(page.getByLabel(/Abbreviations, one per line/)).toHaveValue(/^Otter turn/);
+		await page.getByRole('button', { name: 'Delete' }).click();
+		await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+		await expect(page.getByLabel(/Abbreviations, one per line/)).toHaveValue(/^Otter turn/);
 		await pond.saved();
 	});
 });

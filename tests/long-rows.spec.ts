@@ -73,14 +73,14 @@ test.describe('a file brought in', () => {
 				.getByLabel('Bring in a file')
 				.setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
 		await bring('sheet.pdf', Buffer.from('%PDF-1.7\nCast on 8.'));
-		await expect(page.getByRole('alert')).toContainText('“sheet.pdf” is a PDF, not a text.');
+		await expect(page.getByRole('alert')).toContainText('“sheet.pdf” is a PDF, not plain text.');
 		await bring('rows.docx', Buffer.from([0x50, 0x4b, 3, 4, 0, 0]));
-		await expect(page.getByRole('alert')).toContainText('packed document');
+		await expect(page.getByRole('alert')).toContainText('a ZIP or Word file');
 		await pond.reload();
 		expect(await page.getByRole('main').getByRole('listitem').count()).toBe(before);
 		// The same at the key desk and on the Bench.
 		await pond.open('/abbreviations');
-		await page.getByLabel('Bring in JSON, CSV or text').setInputFiles({
+		await page.getByLabel('Import (text, CSV or JSON)').setInputFiles({
 			name: 'key.pdf',
 			mimeType: 'application/pdf',
 			buffer: Buffer.from('%PDF-1.7')

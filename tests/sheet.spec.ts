@@ -45,7 +45,9 @@ test.describe('a sheet to take home', () => {
 		await page.getByLabel('Hands', { exact: true }).selectOption('left-handed, fabric as in the pattern');
 		await expect(sheet.locator('strong', { hasText: 'hold them in front' }).first()).toBeVisible();
 		await page.getByLabel('Words', { exact: true }).selectOption('UK');
-		await page.getByLabel('Names', { exact: true }).selectOption('counts all stitches in the cross, like C4F');
+		await page
+			.getByLabel('Names', { exact: true })
+			.selectOption('counts all stitches in the cross, like C4F');
 		await expect(sheet.getByRole('heading', { name: 'Show C4B with a cable needle' })).toBeVisible();
 		await page.getByLabel('The teacher’s name').fill('Sedge Warbler');
 		await expect(sheet.getByText('Sedge Warbler · For left-handed knitters')).toBeVisible();

@@ -159,7 +159,7 @@ test('a lesson has an end, said on the page, and the others go on', async ({ pon
 		refused.getByRole('button', { name: 'Download a copy' }).press('Enter')
 	]);
 	expect(download.suggestedFilename()).toBe('pond-loop-not-taken.txt');
-	await refused.getByRole('link', { name: 'Mend' }).press('Enter');
+	await refused.getByRole('link', { name: 'Fix' }).press('Enter');
 	await page.waitForURL(full);
 	await page.getByRole('textbox', { name: 'What to say or mind' }).fill('Shorter.');
 	await expect(refused).toHaveCount(0);

@@ -54,13 +54,11 @@ test('a lesson from a pasted key to the one after it, by keyboard alone', async 
 	// A saying that does not hold is underlined where words are written, and mended with a press.
 	await press(pond.parts().filter({ hasText: 'Show C4B' }).first().getByRole('button').first());
 	await press(page.locator('summary', { hasText: 'The saying for C4B' }));
-	await write(page.getByRole('textbox', { name: /What fixes it in the memory/ }), 'Hold it in front.');
+	await write(page.getByRole('textbox', { name: /Memory aid/ }), 'Hold it in front.');
 	const saying = page.getByTestId('claims').first();
 	await expect(saying).toContainText('Does not hold.');
 	await press(saying.getByRole('button', { name: /^Write/ }));
-	await expect(page.getByRole('textbox', { name: /What fixes it in the memory/ })).toHaveValue(
-		'Hold it at the back.'
-	);
+	await expect(page.getByRole('textbox', { name: /Memory aid/ })).toHaveValue('Hold it at the back.');
 	const words = page.getByRole('textbox', { name: 'What to say or mind' });
 	await tabTo(words);
 	await page.keyboard.press('Control+Home');

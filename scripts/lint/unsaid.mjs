@@ -4,7 +4,6 @@ export const UNSAID = [
 	'src/lib/bringing/**',
 	'src/lib/course/**',
 	'src/lib/drawing/**',
-	'src/lib/key/**',
 	'src/lib/lesson/**',
 	'src/lib/log/**',
 	'src/lib/mending/**',

@@ -1,5 +1,6 @@
 import { DEFAULT_SETTINGS } from '$lib/wire/settings';
 import type { Teacher } from '$lib/server/store/teachers';
+import { LANGUAGE_COOKIE, PSEUDO } from '$lib/words/pseudo';
 import { LOCALE_COOKIE, localeOf } from '$lib/ui/locale';
 import type { LayoutServerLoad } from './$types';
 
@@ -9,6 +10,7 @@ export const load: LayoutServerLoad = ({ locals, request, cookies }) => {
 	return {
 		teacher: teacher ? { id: teacher.id, name: teacher.name, demo: teacher.demo } : null,
 		settings: teacher?.settings ?? DEFAULT_SETTINGS,
-		locale: localeOf(cookies.get(LOCALE_COOKIE), request.headers.get('accept-language'))
+		locale: localeOf(cookies.get(LOCALE_COOKIE), request.headers.get('accept-language')),
+		pseudo: cookies.get(LANGUAGE_COOKIE) === PSEUDO
 	};
 };

@@ -18,7 +18,7 @@
 
 	let { data, children } = $props();
 
-	const settings = untrack(() => new OpenSettings(data.settings, data.locale));
+	const settings = untrack(() => new OpenSettings(data.settings, data));
 	setSettings(settings);
 	const say = shell(settings);
 
@@ -99,7 +99,7 @@
 		</a>
 		{#if data.teacher}<nav
 				aria-label={say('shell-places')}
-				class="order-1 flex w-full flex-wrap justify-between text-sm whitespace-nowrap sm:order-none sm:w-auto sm:justify-start sm:gap-6 sm:text-base"
+				class="order-1 flex w-full flex-wrap gap-x-4 text-sm whitespace-nowrap sm:order-none sm:w-auto sm:gap-6 sm:text-base"
 			>
 				{#each PLACES as { to, name, here } (to)}
 					{@const current = here.test(page.url.pathname)}

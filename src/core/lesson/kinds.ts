@@ -3,10 +3,6 @@ import type { Part } from './lesson';
 export type PartKind = Part['kind'];
 
 interface KindFacts {
-	/** as a teacher calls it, short enough for the clock bar */
-	readonly name: string;
-	/** as it is offered where parts are added */
-	readonly offer: string;
 	/** what a lesson must have for it: crosses, rows, either, or nothing */
 	readonly about: 'cross' | 'rows' | 'either' | 'nothing';
 	/** what a class looks at */
@@ -26,60 +22,60 @@ interface KindFacts {
 /** What is known of each kind of part beside its fields, in the order in which parts are offered. */
 export const PART_KINDS = {
 	explain: {
-		...{ name: 'Tell', offer: 'something to tell', about: 'nothing' },
-		...{ face: 'words', tone: 'eyes', teaches: false, timed: false, asks: false, home: false }
+		...{ about: 'nothing', face: 'words', tone: 'eyes' },
+		...{ teaches: false, timed: false, asks: false, home: false }
 	},
 	picture: {
-		...{ name: 'See', offer: 'a numbered picture', about: 'cross' },
-		...{ face: 'cross', tone: 'eyes', teaches: true, timed: false, asks: false, home: true }
+		...{ about: 'cross', face: 'cross', tone: 'eyes' },
+		...{ teaches: true, timed: false, asks: false, home: true }
 	},
 	show: {
-		...{ name: 'Show', offer: 'a way to show', about: 'cross' },
-		...{ face: 'steps', tone: 'hands', teaches: true, timed: false, asks: false, home: true }
+		...{ about: 'cross', face: 'steps', tone: 'hands' },
+		...{ teaches: true, timed: false, asks: false, home: true }
 	},
 	compare: {
-		...{ name: 'Compare', offer: 'two to compare', about: 'either' },
-		...{ face: 'pair', tone: 'hands', teaches: false, timed: false, asks: false, home: true }
+		...{ about: 'either', face: 'pair', tone: 'hands' },
+		...{ teaches: false, timed: false, asks: false, home: true }
 	},
 	swatch: {
-		...{ name: 'Rows', offer: 'rows to knit together', about: 'rows' },
-		...{ face: 'rows', tone: 'own', teaches: false, timed: true, asks: false, home: true }
+		...{ about: 'rows', face: 'rows', tone: 'own' },
+		...{ teaches: false, timed: true, asks: false, home: true }
 	},
 	practice: {
-		...{ name: 'Knit', offer: 'a practice', about: 'cross' },
-		...{ face: 'rows', tone: 'own', teaches: true, timed: true, asks: false, home: true }
+		...{ about: 'cross', face: 'rows', tone: 'own' },
+		...{ teaches: true, timed: true, asks: false, home: true }
 	},
 	check: {
-		...{ name: 'Ask', offer: 'a question', about: 'cross' },
-		...{ face: 'words', tone: 'open', teaches: false, timed: false, asks: true, home: true }
+		...{ about: 'cross', face: 'words', tone: 'open' },
+		...{ teaches: false, timed: false, asks: true, home: true }
 	},
 	mend: {
-		...{ name: 'Mend', offer: 'a slip and its mend', about: 'cross' },
-		...{ face: 'mistake', tone: 'hands', teaches: false, timed: false, asks: true, home: true }
+		...{ about: 'cross', face: 'mistake', tone: 'hands' },
+		...{ teaches: false, timed: false, asks: true, home: true }
 	},
 	count: {
-		...{ name: 'Count', offer: 'rows to count', about: 'rows' },
-		...{ face: 'count', tone: 'own', teaches: false, timed: false, asks: true, home: true }
+		...{ about: 'rows', face: 'count', tone: 'own' },
+		...{ teaches: false, timed: false, asks: true, home: true }
 	},
 	measure: {
-		...{ name: 'Measure', offer: 'something to measure', about: 'nothing' },
-		...{ face: 'points', tone: 'own', teaches: false, timed: false, asks: false, home: true }
+		...{ about: 'nothing', face: 'points', tone: 'own' },
+		...{ teaches: false, timed: false, asks: false, home: true }
 	},
 	tension: {
-		...{ name: 'Slack', offer: 'slack and tension', about: 'cross' },
-		...{ face: 'points', tone: 'eyes', teaches: false, timed: false, asks: false, home: true }
+		...{ about: 'cross', face: 'points', tone: 'eyes' },
+		...{ teaches: false, timed: false, asks: false, home: true }
 	},
 	care: {
-		...{ name: 'Rest', offer: 'a rest for the hands', about: 'nothing' },
-		...{ face: 'words', tone: 'open', teaches: false, timed: true, asks: false, home: false }
+		...{ about: 'nothing', face: 'words', tone: 'open' },
+		...{ teaches: false, timed: true, asks: false, home: false }
 	},
 	finish: {
-		...{ name: 'Finish', offer: 'finishing', about: 'nothing' },
-		...{ face: 'points', tone: 'own', teaches: false, timed: true, asks: false, home: true }
+		...{ about: 'nothing', face: 'points', tone: 'own' },
+		...{ teaches: false, timed: true, asks: false, home: true }
 	},
 	note: {
-		...{ name: 'Note', offer: 'a note', about: 'nothing' },
-		...{ face: 'words', tone: 'open', teaches: false, timed: false, asks: false, home: true }
+		...{ about: 'nothing', face: 'words', tone: 'open' },
+		...{ teaches: false, timed: false, asks: false, home: true }
 	}
 } as const satisfies Readonly<Record<PartKind, KindFacts>>;
 

@@ -81,10 +81,10 @@
 					{/each}
 				</p>
 			{:else if subject.undecided}
-				<p class="text-[1.2rem] leading-snug">More than one crossing goes by this name.</p>
+				<p class="text-[1.2rem] leading-snug">This name can mean more than one cross.</p>
 				<p class="text-quiet">
-					Nothing is picked for you: choose below, or paste the pattern’s key at the
-					<a class="font-semibold underline" href={resolve('/abbreviations')}>key desk</a>.
+					Choose below, or paste the pattern’s list into
+					<a class="font-semibold underline" href={resolve('/abbreviations')}>Abbreviations</a>.
 				</p>
 			{:else}
 				<p class="text-[1.2rem] leading-snug">{subject.reading.because}</p>
@@ -104,7 +104,7 @@
 					: `Those are rows: ${counted(pasted.as.rows, 'line')} of them.`}
 			</span>
 			<button type="button" class="btn btn-outline" onclick={takePasted}
-				>{pasted.as.kind === 'key' ? 'Take it to the key desk' : 'Make a swatch of them'}</button
+				>{pasted.as.kind === 'key' ? 'Check the abbreviations' : 'Make a swatch of them'}</button
 			>
 			<button type="button" class="btn" onclick={() => (pasted = null)}>Not now</button>
 			{#if trouble}<span class="font-semibold text-error" role="alert">{trouble}</span>{/if}

@@ -129,8 +129,8 @@
 			{/each}
 		</ul>
 		<p>
-			<a class="font-semibold underline" href={resolve('/abbreviations')}>The key desk</a> reads a whole pattern’s
-			key.
+			<a class="font-semibold underline" href={resolve('/abbreviations')}>Abbreviations</a> checks a whole pattern’s
+			list.
 		</p>
 	</section>
 </div>

@@ -114,7 +114,7 @@
 				type="button"
 				class="btn {as.kind === 'key' ? 'btn-primary' : 'btn-outline'}"
 				disabled={text.trim() === ''}
-				onclick={() => take('key')}>Take it to the key desk</button
+				onclick={() => take('key')}>Check the abbreviations</button
 			>
 		</p>
 	{/if}

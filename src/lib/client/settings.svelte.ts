@@ -10,6 +10,12 @@ export interface SettingsHere {
 	change(fields: Partial<Settings>): void;
 }
 
+/** What a page knows of its reader before anything is set: see `+layout.server.ts`. */
+export interface ReaderHere {
+	readonly locale?: string;
+	readonly pseudo?: boolean;
+}
+
 /** The teacher's settings as this page shows them: the kept ones, with what was changed here on top. */
 export class OpenSettings implements SettingsHere {
 	locale = $state('');
@@ -18,10 +24,12 @@ export class OpenSettings implements SettingsHere {
 		const changed = outbox.letters.findLast(({ to }) => to === SETTINGS);
 		return changed ? (changed.body.settings as Settings) : this.#kept;
 	});
-	readonly value: Settings = $derived.by(() => ({ ...this.#set, locale: this.locale }));
+	readonly value: Settings = $derived.by(() => ({ ...this.#set, locale: this.locale, pseudo: this.#pseudo }));
+	readonly #pseudo: boolean = false;
 
-	constructor(kept: Settings, locale: string) {
+	constructor(kept: Settings, { locale = '', pseudo = false }: ReaderHere) {
 		this.#kept = kept;
+		this.#pseudo = pseudo;
 		this.locale = locale;
 	}
 

@@ -22,7 +22,7 @@
 	/** A class on a learner’s own phone: what the stage shows in her own hands, and the lesson to walk through afterwards. */
 	let { data }: { data: FollowPage } = $props();
 
-	const hands = untrack(() => new OwnHands(data.lesson.names?.terms ?? 'us', page.data.locale));
+	const hands = untrack(() => new OwnHands(data.lesson.names?.terms ?? 'us', page.data));
 	setSettings(hands);
 	const say = follow(hands);
 	const follower = untrack(() => new Follower(data, hands));

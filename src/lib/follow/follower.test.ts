@@ -7,6 +7,8 @@ import { storage } from '../../../tests/support/storage';
 import { Follower } from './follower.svelte';
 import { OwnHands } from './ownHands.svelte';
 
+const HERE = { locale: 'en-GB', pseudo: false };
+
 const lesson = unwrap(parseLesson(JSON.parse(readFileSync('db/demo/first-two-leans.json', 'utf8'))));
 const moment = (part: string, step: number, more: Partial<ClassNow['moment']> = {}): ClassNow['moment'] => ({
 	...{ part, step, told: false, blank: false, look: 'work', school: null, wrong: null },
@@ -41,7 +43,7 @@ describe('a phone that follows', () => {
 	afterEach(() => vi.unstubAllGlobals());
 
 	function phone(now: ClassNow, hand: 'right' | 'left' = 'right') {
-		const hands = new OwnHands('us', 'en-GB');
+		const hands = new OwnHands('us', HERE);
 		hands.change({ hand });
 		return { hands, follower: new Follower(page(now), hands) };
 	}
@@ -125,18 +127,18 @@ describe('one’s own hands', () => {
 	afterEach(() => vi.unstubAllGlobals());
 
 	it('are remembered on the phone, and what is no choice is forgotten', () => {
-		const first = new OwnHands('uk', 'en-GB');
+		const first = new OwnHands('uk', HERE);
 		first.recall();
 		expect([first.chosen, first.value.terms]).toEqual([false, 'uk']);
 		first.change({ hand: 'left', keep: 'words' });
 		first.choose({ print: 'large', locale: 'de-DE', name: 'Wren' });
 		first.done();
-		const later = new OwnHands('us', 'en-GB');
+		const later = new OwnHands('us', HERE);
 		later.recall();
 		expect(later).toMatchObject({ chosen: true, print: 'large', locale: 'de-DE', name: 'Wren' });
 		expect(later.value).toMatchObject({ hand: 'left', keep: 'words', terms: 'uk', locale: 'de-DE' });
 		localStorage.setItem('pond-loop:own-hands', '{broken');
-		const broken = new OwnHands('us', 'en-GB');
+		const broken = new OwnHands('us', HERE);
 		broken.recall();
 		expect([broken.chosen, broken.value.hand]).toEqual([false, 'right']);
 	});

@@ -1,5 +1,5 @@
 import { keptInBrowser } from '$lib/client/storage';
-import type { SettingsHere } from '$lib/client/settings.svelte';
+import type { ReaderHere, SettingsHere } from '$lib/client/settings.svelte';
 import { ownLocale } from '$lib/ui/locale';
 import { DEFAULT_SETTINGS, settingsShape, type Settings } from '$lib/wire/settings';
 
@@ -20,13 +20,18 @@ export class OwnHands implements SettingsHere {
 	/** something was chosen here, or what is usual was found right */
 	chosen = $state(false);
 	locale = $state('');
-	readonly value: Settings = $derived.by(() => ({ ...this.#kept.settings, locale: this.locale }));
+	readonly value: Settings = $derived.by(() => ({
+		...this.#kept.settings,
+		...{ locale: this.locale, pseudo: this.#pseudo }
+	}));
+	readonly #pseudo: boolean = false;
 	readonly print = $derived.by(() => this.#kept.print);
 	readonly numbers = $derived.by(() => this.#kept.locale);
 	readonly name = $derived.by(() => this.#kept.name);
 
 	/** @param terms the words that the lesson is in */
-	constructor(terms: Settings['terms'], locale: string) {
+	constructor(terms: Settings['terms'], { locale = '', pseudo = false }: ReaderHere) {
+		this.#pseudo = pseudo;
 		this.#kept = { settings: { ...DEFAULT_SETTINGS, terms }, print: 'usual', locale: null, name: '' };
 		this.locale = locale;
 	}

@@ -3,12 +3,12 @@
 	import { page } from '$app/state';
 	import { onMount, untrack } from 'svelte';
 	import Icon from '$lib/ui/Icon.svelte';
-	import { counted } from '$core/naming/numbers';
 	import { printKey } from '$core/formats/key';
 	import { readKey, withoutDoubles } from '$core/naming/key';
 	import { keyGroups } from '$core/naming/keyGroups';
 	import Dialog from '$lib/ui/Dialog.svelte';
 	import { KeyPast } from './keyPast.svelte';
+	import { SAMPLE } from './sample';
 	import type { KeptKey } from '$lib/wire/bench';
 	import KeyLineView from './KeyLineView.svelte';
 	import { fileName, save } from '$lib/ui/save';
@@ -20,14 +20,16 @@
 	import type { KeyPage } from '$lib/wire/bench';
 	import { getSettings } from '$lib/client/settings.svelte';
 	import { ui } from '$lib/words/ui';
+	import { key } from '$lib/words/key';
 	import { shell } from '$lib/words/shell';
 
 	/** The names of a pattern, each checked against its own words. */
 	let { data }: { data: KeyPage } = $props();
 
-	const place = shell(getSettings());
-
-	const say = ui(getSettings());
+	const settings = getSettings();
+	const place = shell(settings);
+	const shared = ui(settings);
+	const say = key(settings);
 	const memory = untrack(() => new OpenMemory(data.memory));
 	onMount(() => memory.watch());
 
@@ -48,20 +50,11 @@
 	const lines = $derived(withoutDoubles(readKey(open.text)));
 	const settled = $derived(lines.filter(({ fault, readings }) => !fault && readings.length === 1).length);
 	const groups = $derived(keyGroups(lines));
-	const GROUPS = [
-		{ of: 'look', title: 'To look at' },
-		{ of: 'read', title: 'Read' },
-		{ of: 'none', title: 'No crosses' }
-	] as const;
-	const summary = $derived(
-		[
-			{ count: groups.read.length, says: 'read' },
-			{ count: groups.look.length, says: 'to look at' },
-			{ count: groups.none.length, says: 'without a cross' }
-		]
-			.filter(({ count }) => count > 0)
-			.map(({ count, says }) => `${count} ${says}`)
-			.join(', ')
+	const GROUPS = ['look', 'read', 'none'] as const;
+	const counts = $derived(
+		(['read', 'look', 'none'] as const)
+			.filter((of) => groups[of].length > 0)
+			.map((of) => say(`key-count-${of}`, { count: groups[of].length }))
 	);
 	/** what this page changed, to be taken back one after the other, and to be done again */
 	const past = new KeyPast();
@@ -77,10 +70,6 @@
 		chosen = next.keyId;
 		memory.keepKey(next, `key ${next.keyId}`);
 	}
-
-	/** its second line is at odds with its own name, and its third with nothing */
-	const SAMPLE =
-		'C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn\nC4B: sl next 2 sts to cn and hold in front, k2, k2 from cn\nT3B: sl next 1 st to cn and hold in back, k2, p1 from cn';
 
 	function begin() {
 		begun = fresh();
@@ -101,41 +90,43 @@
 
 	async function bringIn(file: File) {
 		const { keyFromFile } = await import('./keyFile');
-		const text = await textOf(file, say);
-		const key = text.ok ? keyFromFile(text.value, file.name.replace(/\.\w+$/, '')) : text;
-		said = key.ok ? `“${key.value.title || 'A key'}” was brought in.` : key.error.message;
-		if (!key.ok) return;
-		const next = { ...fresh(), ...key.value };
+		const text = await textOf(file, shared);
+		const read = text.ok ? keyFromFile(text.value, file.name.replace(/\.\w+$/, ''), say) : text;
+		said = read.ok
+			? say('key-imported', { title: read.value.title || say('key-untitled') })
+			: read.error.message;
+		if (!read.ok) return;
+		const next = { ...fresh(), ...read.value };
 		memory.keepKey(next);
 		chosen = next.keyId;
 	}
 
 	async function csv() {
 		const { printKeyCsv } = await import('./keyFile');
-		save(printKeyCsv(open), `${fileName(open.title || 'key')}.csv`, 'text/csv;charset=utf-8');
+		save(printKeyCsv(open), `${fileName(open.title || say('key-file'))}.csv`, 'text/csv;charset=utf-8');
 	}
 
-	const back = (key: KeptKey | null) => key && keep(key);
+	const back = (was: KeptKey | null) => was && keep(was);
 
 	useKeys([
-		{ key: 'n', cap: 'N', says: 'begin a new key', run: begin },
-		{ key: 'z', cap: 'Z', says: 'undo', run: () => back(past.undo(open)) },
-		{ key: 'y', cap: 'Y', says: 'redo', run: () => back(past.redo(open)) }
+		{ key: 'n', cap: 'N', says: say('key-key-new'), run: begin },
+		{ key: 'z', cap: 'Z', says: say('key-key-undo'), run: () => back(past.undo(open)) },
+		{ key: 'y', cap: 'Y', says: say('key-key-redo'), run: () => back(past.redo(open)) }
 	]);
 </script>
 
 <svelte:head><title>{place('shell-abbreviations')} · Pond Loop</title></svelte:head>
 
 <div class="desk">
-	<section class="grid content-start gap-4 px-4 py-6 sm:px-7" aria-label="The key">
+	<section class="grid content-start gap-4 px-4 py-6 sm:px-7" aria-label={say('key-region')}>
 		<div class="flex flex-wrap items-center justify-between gap-3">
 			<div>
 				<h1 class="text-3xl">{place('shell-abbreviations')}</h1>
-				<p class="mt-1 text-quiet">What the names of a pattern mean, each checked against its own words.</p>
+				<p class="mt-1 text-quiet">{say('key-lead')}</p>
 			</div>
 		</div>
 		{#if memory.keys.length > 0}
-			<div class="flex flex-wrap gap-2" role="group" aria-label="Your keys">
+			<div class="flex flex-wrap gap-2" role="group" aria-label={say('key-lists')}>
 				{#each memory.keys as { keyId, title, inUse } (keyId)}
 					<button
 						type="button"
@@ -143,33 +134,34 @@
 						aria-pressed={keyId === open.keyId}
 						onclick={() => (chosen = keyId)}
 					>
-						{title || 'Key without a name'}
-						{#if inUse}<span class="text-sm font-normal">in use</span>{/if}
+						{title || say('key-untitled')}
+						{#if inUse}<span class="text-sm font-normal">{say('key-in-use')}</span>{/if}
 					</button>
 				{/each}
-				<button type="button" class="btn" onclick={begin}><Icon name="plus" size={18} /> New key</button>
+				<button type="button" class="btn" onclick={begin}
+					><Icon name="plus" size={18} /> {say('key-new')}</button
+				>
 			</div>
 		{/if}
 		<label>
-			<span class="mb-1 block text-quiet">The pattern it belongs to</span>
+			<span class="mb-1 block text-quiet">{say('key-pattern')}</span>
 			<input
 				class="input font-serif text-xl font-semibold"
 				value={open.title}
 				maxlength="200"
-				placeholder="Draught-stopper eel"
 				autocomplete="off"
 				oninput={(event) => change({ title: event.currentTarget.value })}
 			/>
 		</label>
 		<label>
-			<span class="mb-1 block text-quiet">Its key, one name a line, as the pattern prints it</span>
+			<span class="mb-1 block text-quiet">{say('key-text')}</span>
 			<textarea
 				bind:this={text}
 				class="textarea min-h-72 font-mono leading-relaxed"
 				value={open.text}
 				maxlength="100000"
 				spellcheck="false"
-				placeholder="C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn&#10;T3B: sl next 1 st to cn and hold in back, k2, p1 from cn"
+				placeholder={SAMPLE}
 				oninput={(event) => change({ text: event.currentTarget.value })}></textarea>
 		</label>
 		<label class="flex min-h-11 items-center gap-2.5">
@@ -179,11 +171,11 @@
 				checked={open.inUse}
 				onchange={(event) => change({ inUse: event.currentTarget.checked })}
 			/>
-			Use this pattern’s meanings everywhere
+			{say('key-use')}
 		</label>
 		<div class="flex flex-wrap gap-2">
 			<FileField
-				label="Bring in JSON, CSV or text"
+				label={say('key-import')}
 				accept=".json,.csv,.txt"
 				onfile={async (file) => void bringIn(file)}
 			/>
@@ -194,28 +186,32 @@
 				onclick={() =>
 					save(
 						JSON.stringify(printKey(open), null, 2),
-						`${fileName(open.title || 'key')}.json`,
+						`${fileName(open.title || say('key-file'))}.json`,
 						'application/json'
 					)}
 			>
-				Download JSON
+				{say('key-download-json')}
 			</button>
-			<button type="button" class="btn" disabled={lines.length === 0} onclick={csv}>Download CSV</button>
+			<button type="button" class="btn" disabled={lines.length === 0} onclick={csv}
+				>{say('key-download-csv')}</button
+			>
 			<button type="button" class="btn" disabled={!past.canUndo(open)} onclick={() => back(past.undo(open))}>
-				<Icon name="undo" size={18} /> Undo
+				<Icon name="undo" size={18} />
+				{shared('ui-undo')}
 			</button>
 			<button type="button" class="btn" disabled={!past.canRedo(open)} onclick={() => back(past.redo(open))}>
-				<Icon name="redo" size={18} /> Redo
+				<Icon name="redo" size={18} />
+				{say('key-redo')}
 			</button>
-			<button type="button" class="btn" onclick={() => (looking = true)}>History</button>
+			<button type="button" class="btn" onclick={() => (looking = true)}>{say('key-history')}</button>
 			<button type="button" class="btn" disabled={open.text === '' && open.title === ''} onclick={remove}
-				>Remove this key</button
+				>{say('key-delete')}</button
 			>
 		</div>
 		<p role="status">
 			{said ?? ''}
 			{#if removed}
-				{removed.title || 'The key'} was removed.
+				{say('key-deleted', { title: removed.title || say('key-untitled') })}
 				<button
 					type="button"
 					class="min-h-10 font-semibold underline"
@@ -224,32 +220,32 @@
 						memory.keepKey(back);
 						chosen = back.keyId;
 						removed = null;
-					}}>Bring it back</button
+					}}>{shared('ui-undo')}</button
 				>
 			{/if}
 		</p>
 	</section>
-	<section class="border-l border-hairline bg-base-100 px-4 py-6 sm:px-7" aria-label="What it says">
-		<h2 class="mb-2 text-2xl">What it says</h2>
+	<section class="border-l border-hairline bg-base-100 px-4 py-6 sm:px-7" aria-label={say('key-results')}>
+		<h2 class="mb-2 text-2xl">{say('key-results')}</h2>
 		{#if lines.length === 0}
 			<p class="max-w-prose text-lg">
-				Paste the key of a pattern at the left. Each line is read as hands would obey it, and checked against
-				its own name: here a C4F that is held at the back comes to light before your class knits it.
+				{say('key-empty')}
 			</p>
 			<p class="mt-5">
 				<button
 					type="button"
 					class="btn btn-outline"
-					onclick={() => change({ title: 'A sample', text: SAMPLE })}>Try it with a sample</button
+					onclick={() => change({ title: say('key-example-title'), text: SAMPLE })}
+					>{say('key-example')}</button
 				>
 			</p>
 		{:else}
 			<p class="text-quiet" aria-live="polite">
-				{counted(lines.length, 'line')}: {summary}.
+				{say('key-lines', { count: lines.length, groups: counts.join(', ') })}
 			</p>
-			{#each GROUPS as { of, title } (of)}
+			{#each GROUPS as of (of)}
 				{#if groups[of].length > 0}
-					<h3 class="mt-6 text-xl">{title}</h3>
+					<h3 class="mt-6 text-xl">{say(`key-group-${of}`)}</h3>
 					{#if of === 'none'}
 						<ul class="mt-2 grid gap-1">
 							{#each groups.none as { line, label, definition } (line)}
@@ -268,18 +264,15 @@
 			{#if settled > 0}
 				<div class="mt-6 flex flex-wrap items-center gap-x-4 gap-y-2">
 					<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved, with a query -->
-					<a class="btn btn-primary" href="{resolve('/lessons')}?draft={open.keyId}">Draft a lesson from it</a
-					>
-					<span class="text-quiet"
-						>{counted(settled, 'cross', 'crosses')} to teach, fitted to your minutes.</span
-					>
+					<a class="btn btn-primary" href="{resolve('/lessons')}?draft={open.keyId}">{say('key-draft')}</a>
+					<span class="text-quiet">{say('key-draft-what', { count: settled })}</span>
 				</div>
 			{/if}
 		{/if}
 	</section>
 </div>
 
-<Dialog title="What this key said before" wide bind:open={looking}>
+<Dialog title={say('key-history')} wide bind:open={looking}>
 	{#await import('./KeyHistory.svelte') then { default: KeyHistory }}
 		<KeyHistory
 			id={open.keyId}

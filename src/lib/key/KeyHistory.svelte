@@ -1,32 +1,36 @@
 <script lang="ts">
 	import { getJson } from '$lib/client/requests';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { key } from '$lib/words/key';
+	import { ui } from '$lib/words/ui';
 	import { keyHistoryAt, keyHistoryShape, type KeyVersion } from '$lib/wire/bench';
 
 	/** What a key said before; any of it can be brought back. */
 	let { id, onback }: { id: string; onback: (version: KeyVersion) => void } = $props();
 
 	const settings = getSettings();
+	const say = key(settings);
+	const shared = ui(settings);
 	const asked = $derived(getJson(keyHistoryAt(id), keyHistoryShape));
 	const when = (at: string) =>
 		new Date(at).toLocaleString(settings.locale, { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 
 {#await asked}
-	<p role="status">Asking the server …</p>
+	<p role="status">{shared('ui-loading')}</p>
 {:then answer}
 	{#if !answer.ok}
 		<p role="alert">{answer.error.message}</p>
 	{:else if answer.value.versions.length === 0}
-		<p>Nothing yet: what a key said is kept from its first change on.</p>
+		<p>{say('key-history-none')}</p>
 	{:else}
 		<ol class="grid gap-5">
 			{#each answer.value.versions as version (version.at)}
 				<li class="grid gap-2">
 					<p class="flex flex-wrap items-center justify-between gap-3">
-						<span>Until {when(version.at)}</span>
+						<span>{say('key-history-until', { when: when(version.at) })}</span>
 						<button type="button" class="btn btn-outline" onclick={() => onback(version)}
-							>Bring this back</button
+							>{say('key-history-restore')}</button
 						>
 					</p>
 					<pre

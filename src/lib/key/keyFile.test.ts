@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { printKey } from '$core/formats/key';
 import { readKey } from '$core/naming/key';
+import { key } from '$lib/words/key';
 import { keyFromFile, printKeyCsv } from './keyFile';
+
+const say = key({ value: { terms: 'us' } });
 import { unwrap } from '$core/result';
 
 const KEY = `C4F: sl next 2 sts to cn and hold in front, k2, k2 from cn
@@ -13,7 +16,7 @@ describe('a key in a file', () => {
 	it('comes back the same from JSON and from CSV', () => {
 		const key = { title: 'Eel panel', text: KEY };
 		const again = (file: string) => {
-			const parsed = unwrap(keyFromFile(file, 'Eel panel'));
+			const parsed = unwrap(keyFromFile(file, 'Eel panel', say));
 			return readKey(parsed.text).map(({ label, definition }) => [label, definition]);
 		};
 		const wanted = lines.map(({ label, definition }) => [label, definition]);
@@ -23,8 +26,11 @@ describe('a key in a file', () => {
 	});
 
 	it('is refused from a file that is none, with what was expected', () => {
-		expect(keyFromFile('{"format":"x"}', '')).toMatchObject({ ok: false, error: { code: 'unreadable' } });
-		expect(keyFromFile('name,meaning\nC4F,x', '')).toMatchObject({ ok: false, error: { at: 1 } });
-		expect(keyFromFile('{"a', '')).toMatchObject({ ok: false });
+		expect(keyFromFile('{"format":"x"}', '', say)).toMatchObject({
+			ok: false,
+			error: { code: 'unreadable' }
+		});
+		expect(keyFromFile('name,meaning\nC4F,x', '', say)).toMatchObject({ ok: false, error: { at: 1 } });
+		expect(keyFromFile('{"a', '', say)).toMatchObject({ ok: false });
 	});
 });

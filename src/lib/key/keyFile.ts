@@ -4,6 +4,7 @@ import { parseJson } from '$core/formats/json';
 import { readKey } from '$core/naming/key';
 import { fault, good, type Result } from '$core/result';
 import { cellText, csvOf } from '$lib/ui/csv';
+import type { Say } from '$lib/words/room';
 
 /** A key as CSV: `name`, `definition`, and the worked order where the line settles one. */
 export function printKeyCsv({ text }: KeyText): string {
@@ -19,7 +20,7 @@ export function printKeyCsv({ text }: KeyText): string {
  * A key from a file: `pond-loop/key@1`, CSV with a `name` and a `definition` column, or plain lines. `unreadable` says
  * what is missing.
  */
-export function keyFromFile(file: string, title: string): Result<KeyText> {
+export function keyFromFile(file: string, title: string, say: Say<'key'>): Result<KeyText> {
 	if (file.trimStart().startsWith('{')) {
 		const json = parseJson(file);
 		if (!json.ok) return json;
@@ -32,11 +33,10 @@ export function keyFromFile(file: string, title: string): Result<KeyText> {
 		skipEmptyLines: true,
 		transformHeader: (name) => name.trim().toLowerCase()
 	});
-	if (!meta.fields?.includes('definition'))
-		return fault('unreadable', 'A key in CSV has the columns “name” and “definition” in its first line.', 1);
+	if (!meta.fields?.includes('definition')) return fault('unreadable', say('key-csv-columns'), 1);
 	const broken = errors.find(({ type }) => type !== 'FieldMismatch');
 	if (broken)
-		return fault('unreadable', `Line ${(broken.row ?? 0) + 2} of the CSV breaks off: ${broken.message}.`);
+		return fault('unreadable', say('key-csv-broken', { line: (broken.row ?? 0) + 2, why: broken.message }));
 	return good({
 		title,
 		text: data

@@ -3,6 +3,7 @@
 	import { clockAt, minutesOf, timed, type Lesson, type Part } from '$core/lesson/lesson';
 	import { kindFacts } from '$core/lesson/kinds';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { lesson as lessonWords } from '$lib/words/lesson';
 
 	/** The lesson drawn to scale: a part is as wide as it is long, the end of the class a post in the ground. */
 	let {
@@ -20,6 +21,7 @@
 		onminutes?: (id: string, minutes: number) => void;
 	} = $props();
 	const settings = getSettings();
+	const say = lessonWords(settings);
 
 	// Drawn in the pixels of its place, so that its words stay readable; only the browser knows them.
 	let width = $state(0);
@@ -76,9 +78,9 @@
 						height="36"
 						rx="7"
 					/>
-					{#if fits(kindFacts(part.kind).name, part.minutes)}
+					{#if fits(say(`lesson-kind-${part.kind}`), part.minutes)}
 						<text x={tenth((from + part.minutes / 2) * scale)} y="35" text-anchor="middle"
-							>{kindFacts(part.kind).name}</text
+							>{say(`lesson-kind-${part.kind}`)}</text
 						>
 					{/if}
 					{#if part.id === chosen}

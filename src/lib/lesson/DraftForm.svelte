@@ -189,7 +189,7 @@
 				<p role="status" class="flex flex-wrap items-center gap-3">
 					Read as a key of {counted(pastedKey.length, 'name')}: each is taught as the key has it.
 					{#if keptKey === crossings}
-						It is kept at the key desk.
+						We save these with your abbreviations.
 					{:else}
 						<button type="button" class="btn" onclick={keepKey}>Keep this key as well</button>
 					{/if}

@@ -3,7 +3,7 @@
 	import { onMount, tick, untrack } from 'svelte';
 	import { canJoin } from '$core/lesson/rearrange';
 	import { ratesWith } from '$core/planning/rates';
-	import { kindFacts, type PartKind } from '$core/lesson/kinds';
+	import type { PartKind } from '$core/lesson/kinds';
 	import { addableTo } from '$core/planning/addable';
 	import type { LessonPage } from '$lib/wire/lesson';
 	import { newId } from '$lib/client/id';
@@ -22,6 +22,7 @@
 	import PartList from './PartList.svelte';
 	import { planning, Review } from './review.svelte';
 	import UndoBar from '$lib/ui/UndoBar.svelte';
+	import { lesson as lessonWords } from '$lib/words/lesson';
 
 	/** A lesson to write: its clock, its parts, the chosen part. */
 	let { page }: { page: LessonPage } = $props();
@@ -62,6 +63,7 @@
 	const addable = $derived(addableTo(lesson));
 
 	const settings = getSettings();
+	const say = lessonWords(settings);
 	const rates = $derived(ratesWith(settings.value.rates));
 	let ratesOpen = $state(false);
 	const review = new Review(
@@ -152,7 +154,7 @@
 							}}
 						>
 							<option value="" disabled>Add a part …</option>
-							{#each addable as kind (kind)}<option value={kind}>{kindFacts(kind).offer}</option>{/each}
+							{#each addable as kind (kind)}<option value={kind}>{say(`lesson-offer-${kind}`)}</option>{/each}
 						</select>
 					</label>
 					<button type="button" class="btn" onclick={addNote}>

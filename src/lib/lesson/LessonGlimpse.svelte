@@ -3,19 +3,26 @@
 	import ClothPicture from '$lib/drawing/ClothPicture.svelte';
 	import StillRail from '$lib/drawing/StillRail.svelte';
 	import type { RailProps } from '$lib/drawing/NeedleRail.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { lesson } from '$lib/words/lesson';
+	import { shell } from '$lib/words/shell';
 
-	/** A lesson, its stage and its sheet at a glance. Only to look at. */
+	/** A lesson, its teaching screen and its handout at a glance. Only to look at. */
 	let { crossing, voice }: { crossing: Crossing; voice: RailProps['voice'] } = $props();
+
+	const settings = getSettings();
+	const say = lesson(settings);
+	const place = shell(settings);
 
 	/** minutes of the parts, to scale, as on the clock bar */
 	const PARTS = [
-		['Tell', 5, 'pale'],
-		['See', 5, 'pale'],
-		['Show', 15, 'dark'],
-		['Knit', 25, 'own'],
-		['Rest', 5, 'open'],
-		['Show', 15, 'dark'],
-		['Knit', 20, 'own']
+		['explain', 5, 'pale'],
+		['picture', 5, 'pale'],
+		['show', 15, 'dark'],
+		['practice', 25, 'own'],
+		['care', 5, 'open'],
+		['show', 15, 'dark'],
+		['practice', 20, 'own']
 	] as const;
 	/** the bar, a unit a minute */
 	const BAR = PARTS.map(([, minutes, tone], i) => ({
@@ -38,24 +45,27 @@
 						class={tone}
 					/>{/each}
 			</svg>
-			{#each PARTS.slice(0, 4) as [word, minutes], i (i)}<p><span>{minutes}</span> {word}</p>{/each}
+			{#each PARTS.slice(0, 4) as [kind, minutes], i (i)}<p>
+					<span>{minutes}</span>
+					{say(`lesson-kind-${kind}`)}
+				</p>{/each}
 		</div>
-		<p class="mt-2 font-semibold">Lesson</p>
+		<p class="mt-2 font-semibold">{place('shell-lessons')}</p>
 	</li>
 	<li>
 		<div class="frame night" data-theme="evening">
-			<StillRail {crossing} {voice} alt="A step on the needles" />
+			<StillRail {crossing} {voice} alt="" />
 		</div>
-		<p class="mt-2 font-semibold">Stage</p>
+		<p class="mt-2 font-semibold">{place('shell-teaching')}</p>
 	</li>
 	<li>
 		<div class="frame sheet" data-theme="day">
-			<ClothPicture {crossing} alt="The cross in numbers" />
+			<ClothPicture {crossing} alt="" />
 			<hr />
 			<hr />
 			<hr />
 		</div>
-		<p class="mt-2 font-semibold">Sheet</p>
+		<p class="mt-2 font-semibold">{place('shell-handout')}</p>
 	</li>
 </ol>
 

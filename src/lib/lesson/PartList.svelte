@@ -2,9 +2,9 @@
 	import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 	import { clockAt, timed, type Part } from '$core/lesson/lesson';
 	import type { OpenLesson } from './openLesson.svelte';
-	import { kindFacts } from '$core/lesson/kinds';
 	import { dragging } from '$lib/ui/dragging';
 	import { getSettings } from '$lib/client/settings.svelte';
+	import { lesson as lessonWords } from '$lib/words/lesson';
 
 	/** The parts in their order: choose one, or drag it by its handle (with keys: Enter, arrows, Enter). */
 	let {
@@ -13,6 +13,7 @@
 		onchoose
 	}: { open: OpenLesson; chosen: string | null; onchoose: (id: string) => void } = $props();
 	const settings = getSettings();
+	const say = lessonWords(settings);
 
 	type Row = { id: string; part: Part; from: number };
 	const rows = $derived(timed(open.lesson).map((row): Row => ({ ...row, id: row.part.id })));
@@ -52,7 +53,7 @@
 			<button type="button" aria-current={id === chosen ? 'true' : undefined} onclick={() => onchoose(id)}>
 				<span class="time">{clockAt(open.lesson, from, settings.locale)}</span>
 				<span class="title">{part.title || 'Without a title'}</span>
-				<span class="kind">{part.minutes} min · {kindFacts(part.kind).name.toLowerCase()}</span>
+				<span class="kind">{part.minutes} min · {say(`lesson-kind-${part.kind}`).toLowerCase()}</span>
 			</button>
 			<span use:dragHandle class="handle" aria-label="Drag “{part.title}”" role="button"></span>
 		</li>

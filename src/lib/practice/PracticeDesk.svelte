@@ -20,7 +20,7 @@
 	/** A learner’s own page: five minutes of exercises an evening, and what sits. */
 	let { data }: { data: PracticePage } = $props();
 
-	const hands = untrack(() => new OwnHands(data.about.terms, page.data.locale));
+	const hands = untrack(() => new OwnHands(data.about.terms, page.data));
 	setSettings(hands);
 	const practising = untrack(() => new Practising(data, hands));
 	let awake = $state(false);

@@ -1,9 +1,12 @@
 <script lang="ts">
 	import type { Stage } from './stage.svelte';
-	import { kindFacts } from '$core/lesson/kinds';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { lesson as lessonWords } from '$lib/words/lesson';
 
 	/** Every part in a row, each to be reached at once; what is left out today is struck through. */
 	let { stage }: { stage: Stage } = $props();
+
+	const say = lessonWords(getSettings());
 
 	let strip: HTMLOListElement | undefined = $state();
 	const at = $derived(stage.moment.at);
@@ -25,7 +28,7 @@
 				class:line-through={dropped}
 				aria-current={i === at ? 'step' : undefined}
 				aria-label="{part.title}{dropped ? ', left out today' : ''}"
-				onclick={() => stage.part(i)}>{kindFacts(part.kind).name}</button
+				onclick={() => stage.part(i)}>{say(`lesson-kind-${part.kind}`)}</button
 			>
 		</li>
 	{/each}

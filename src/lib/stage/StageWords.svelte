@@ -16,10 +16,13 @@
 	import { countingSaid } from '$core/swatch/counting';
 	import { inWords } from '$core/naming/numbers';
 	import { besideSaid } from '$core/swatch/said';
-	import { kindFacts } from '$core/lesson/kinds';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { lesson as lessonWords } from '$lib/words/lesson';
 
 	/** The one sentence that matters, readable from the last row, and what comes after it. */
 	let { stage }: { stage: Stage } = $props();
+
+	const say = lessonWords(getSettings());
 
 	const part = $derived(stage.now!.part);
 	const step = $derived(stage.moment.step);
@@ -61,7 +64,7 @@
 				? { big: besideSaid(rows, null), small: then }
 				: { big: 'How many rows since the last cross?', small: countingSaid(stage.lesson.medium) };
 		const times = part.kind === 'practice' && part.times ? `${inWords(part.times)} times` : '';
-		return { big: [kindFacts(part.kind).name, times].filter(Boolean).join(', '), small: then };
+		return { big: [say(`lesson-kind-${part.kind}`), times].filter(Boolean).join(', '), small: then };
 	});
 </script>
 

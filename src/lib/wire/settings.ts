@@ -23,6 +23,8 @@ export interface Settings extends Voice {
 	readonly singleKeys: boolean;
 	/** the first steps are still offered */
 	readonly firstSteps: boolean;
+	/** the catalogue shows what does not come from it; never kept */
+	readonly pseudo?: boolean;
 	/** rules of thumb that the teacher has changed */
 	readonly rules: Partial<Rules>;
 	/** how long things take in her classes, where she knows better */

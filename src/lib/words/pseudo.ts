@@ -1,3 +1,7 @@
+/** Where a browser says which language it reads, beside the Englishes that are chosen in the settings. */
+export const LANGUAGE_COOKIE = 'pond_language';
+export const PSEUDO = 'pseudo';
+
 const ACCENTED: Readonly<Record<string, string>> = {
 	...{ a: 'á', e: 'ë', i: 'î', o: 'ô', u: 'ü', y: 'ý', n: 'ñ', c: 'ç', s: 'š', z: 'ž' },
 	...{ A: 'Á', E: 'Ë', I: 'Î', O: 'Ô', U: 'Ü', Y: 'Ý', N: 'Ñ', C: 'Ç', S: 'Š', Z: 'Ž' }

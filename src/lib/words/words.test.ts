@@ -74,7 +74,7 @@ describe('every message', () => {
 
 	it('is a sentence of at most twenty words', () => {
 		for (const { id, text } of texts)
-			for (const sentence of text.split(/[.!?:;](?:\s|$)/))
+			for (const sentence of text.split(/[.!?:;](?:\s|$)|\n/))
 				expect(sentence.trim().split(/\s+/).length, `${id}: ${sentence}`).toBeLessThanOrEqual(20);
 	});
 });
