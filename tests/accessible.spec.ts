@@ -62,7 +62,7 @@ const VIEWS: Record<string, (pond: Pond) => Promise<void>> = {
 	'Forgotten password': (pond) => pond.go('/recover'),
 	'Out of reach': async (pond) => {
 		await pond.page.goto('/away.html');
-		await pond.page.getByText('None is kept yet').first().waitFor();
+		await pond.page.getByText('There are none yet').first().waitFor();
 	},
 	Sums: async (pond) => {
 		await pond.go('/sizing');

@@ -26,19 +26,19 @@ test.describe('accounts', () => {
 		const page = await context.newPage();
 		await page.goto('/swatches');
 		await expect(page).toHaveURL(/\/sign-in\?to=%2Fswatches$/);
-		await page.getByRole('button', { name: 'Look around as the demo teacher' }).press('Enter');
+		await page.getByRole('button', { name: 'Try the demo' }).press('Enter');
 		await expect(page).toHaveURL(/\/swatches$/);
 		await expect(page.getByRole('link', { name: /Draught-stopper eel/ })).toBeVisible();
 		const cookie = (await context.cookies()).find(({ name }) => name === 'pond_session');
 		expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
 		await page.goto('/account');
-		await page.getByRole('button', { name: 'Sign out here' }).click();
+		await page.getByRole('button', { name: 'Sign out on this device' }).click();
 		await expect(page).toHaveURL(/\/sign-in$/);
 		await page.goto('/lessons');
 		await expect(page).toHaveURL(/\/sign-in\?to/);
 		// Nowhere else, whoever wrote the link.
 		await page.goto('/sign-in?to=//elsewhere.example/');
-		await page.getByRole('button', { name: 'Look around as the demo teacher' }).click();
+		await page.getByRole('button', { name: 'Try the demo' }).click();
 		await expect(page).toHaveURL((url) => url.origin === server.address && url.pathname === '/');
 		await context.close();
 	});
@@ -54,7 +54,7 @@ test.describe('accounts', () => {
 			await route.continue();
 		});
 		await page.goto('/join', { waitUntil: 'commit' });
-		const name = page.getByLabel('A name to sign in with');
+		const name = page.getByLabel('Sign-in name');
 		await name.fill('bittern');
 		wake();
 		await awake(page);
@@ -67,8 +67,8 @@ test.describe('accounts', () => {
 		await page.goto('/lessons');
 		await expect(page.getByText('Nothing planned yet')).toBeVisible();
 		await page.goto('/account');
-		await page.getByLabel('The name your learners know you by').fill('Sedge of the marsh');
-		await page.getByRole('button', { name: 'Keep the name' }).click();
+		await page.getByLabel('Your name (learners see this)').fill('Sedge of the marsh');
+		await page.getByRole('button', { name: 'Save name' }).click();
 		await expect(page.getByRole('heading', { name: 'Sedge of the marsh' })).toBeVisible();
 
 		const other = await browser.newContext({ baseURL: server.address, storageState: undefined });
@@ -78,18 +78,18 @@ test.describe('accounts', () => {
 		expect(await (await other.request.get('/account')).text()).toContain('Sedge of the marsh');
 
 		// A new password signs every other browser out.
-		await page.getByLabel('Password now').fill(PASSWORD);
+		await page.getByLabel('Current password').fill(PASSWORD);
 		await page.getByLabel('New password').fill('short');
-		await page.getByRole('button', { name: 'Change it' }).click();
+		await page.getByRole('button', { name: 'Change password' }).click();
 		await expect(page.getByRole('alert')).toContainText('10 to 200 characters');
-		await page.getByLabel('Password now').fill(PASSWORD);
+		await page.getByLabel('Current password').fill(PASSWORD);
 		await page.getByLabel('New password').fill('two herons stand in the reeds');
-		await page.getByRole('button', { name: 'Change it' }).click();
+		await page.getByRole('button', { name: 'Change password' }).click();
 		await expect(page.getByRole('alert')).toContainText('Every other browser is signed out');
 		expect((await other.request.get('/account', { maxRedirects: 0 })).status()).toBe(303);
 
-		await page.getByLabel('Password, to be sure').fill('two herons stand in the reeds');
-		await page.getByRole('button', { name: 'Delete everything' }).click();
+		await page.getByLabel('Confirm your password').fill('two herons stand in the reeds');
+		await page.getByRole('button', { name: 'Delete my account' }).click();
 		await expect(page).toHaveURL(/\/sign-in$/);
 		const gone = await signIn(other.request, server.address, 'sedge', 'two herons stand in the reeds');
 		expect(await gone.text()).toContain('Wrong name or password');
@@ -103,14 +103,14 @@ test.describe('accounts', () => {
 		const { context } = await joined(browser, server.address, 'taken');
 		const page = await context.newPage();
 		await page.goto('/join');
-		await page.getByLabel('The name your learners know you by').fill('Reed');
-		await page.getByLabel('A name to sign in with').fill('taken');
-		await page.getByLabel('A password').fill(PASSWORD);
+		await page.getByLabel('Your name (learners see this)').fill('Reed');
+		await page.getByLabel('Sign-in name').fill('taken');
+		await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
 		await page.keyboard.press('Enter');
 		await expect(page.getByRole('alert')).toContainText('“taken” is taken');
-		await expect(page.getByLabel('The name your learners know you by')).toHaveValue('Reed');
-		await page.getByLabel('A name to sign in with').fill('a b');
-		await page.getByLabel('A password').fill(PASSWORD);
+		await expect(page.getByLabel('Your name (learners see this)')).toHaveValue('Reed');
+		await page.getByLabel('Sign-in name').fill('a b');
+		await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
 		await page.keyboard.press('Enter');
 		await expect(page.getByRole('alert')).toContainText('3 to 80 letters');
 		await context.close();
@@ -137,7 +137,7 @@ test.describe('accounts', () => {
 			page.getByText(/You’ve been signed out\. 1 change saved on this device/).first()
 		).toBeVisible();
 		await page.getByRole('link', { name: 'Sign in' }).first().click();
-		await page.getByRole('button', { name: 'Look around as the demo teacher' }).click();
+		await page.getByRole('button', { name: 'Try the demo' }).click();
 		await expect(page).toHaveURL(new RegExp(`${address}$`));
 		await expect(page.locator('input[name="title"]')).toHaveValue('Rushes and reeds');
 		await pond.saved();

@@ -25,7 +25,7 @@ test('an archive holds everything, and comes into an empty account equal', async
 	await pond.open('/account');
 	const [download] = await Promise.all([
 		page.waitForEvent('download'),
-		page.getByRole('button', { name: 'Take an archive' }).click()
+		page.getByRole('button', { name: 'Download my data' }).click()
 	]);
 	const archive = readFileSync((await download.path())!);
 	const files = unzipSync(new Uint8Array(archive));
@@ -43,7 +43,7 @@ test('an archive holds everything, and comes into an empty account equal', async
 	await archivist.join('archivist', 'Demo teacher');
 	await archivist.open('/account');
 	const bring = async (buffer: Buffer) =>
-		other.getByLabel('Bring one in').setInputFiles({ name: 'a.zip', mimeType: 'application/zip', buffer });
+		other.getByLabel('Import').setInputFiles({ name: 'a.zip', mimeType: 'application/zip', buffer });
 	const taken = async () => (await other.request.get('/account/archive')).body();
 	const empty = await taken();
 
@@ -62,7 +62,7 @@ test('an archive holds everything, and comes into an empty account equal', async
 	expect(Buffer.compare(await taken(), empty)).toBe(0);
 
 	await bring(archive);
-	await expect(other.getByRole('status').filter({ hasText: 'Brought in' })).toContainText(/\d+ lessons/);
+	await expect(other.getByRole('status').filter({ hasText: 'Imported' })).toContainText(/\d+ lessons/);
 	expect(Buffer.compare(await taken(), archive)).toBe(0);
 	await other.goto('/lessons');
 	await expect(other.getByRole('link', { name: '#autumn', exact: true })).toBeVisible();

@@ -83,7 +83,9 @@ test.describe('what is brought in from elsewhere', () => {
 		await expect(dialog).toContainText('A key: 2 names.');
 		await dialog.getByRole('button', { name: 'Check the abbreviations' }).press('Enter');
 		await page.waitForURL(/\/abbreviations\?open=/);
-		await expect(page.getByRole('textbox', { name: /Its key/ })).toHaveValue(/^Otter: sl next 2/);
+		await expect(page.getByRole('textbox', { name: /Abbreviations, one per line/ })).toHaveValue(
+			/^Otter: sl next 2/
+		);
 	});
 
 	test('is known as a key where it is pasted among rows', async ({ pond, page }) => {

@@ -113,16 +113,16 @@ test('an evening is planned by keyboard alone, from a plait to an archive that c
 	// All of it goes into an archive, and from there into an empty account.
 	await pond.open('/account');
 	const coming = page.waitForEvent('download');
-	await press(page.getByRole('button', { name: 'Take an archive' }));
+	await press(page.getByRole('button', { name: 'Download my data' }));
 	const archive = readFileSync(await (await coming).path());
 	const empty = await browser.newContext({ baseURL: server.address, storageState: undefined });
 	const other = new Pond(await empty.newPage());
 	await other.join('evening-two', 'A Teacher by Keyboard');
 	await other.open('/account');
 	await other.page
-		.getByLabel('Bring one in')
+		.getByLabel('Import')
 		.setInputFiles({ name: 'pond.zip', mimeType: 'application/zip', buffer: archive });
-	await expect(other.page.getByRole('status').filter({ hasText: 'Brought in' })).toContainText('2 lessons');
+	await expect(other.page.getByRole('status').filter({ hasText: 'Imported' })).toContainText('2 lessons');
 	const again = await (await other.page.request.get('/account/archive')).body();
 	expect(Buffer.compare(again, archive)).toBe(0);
 	await empty.close();

@@ -81,7 +81,7 @@ test('two phones follow through two servers, one of them left-handed and one ser
 	await asked.connect();
 	try {
 		const code = await opened(pond, page);
-		await expect(page.getByText('Only this machine can open this address.')).toBeVisible();
+		await expect(page.getByText('Only this computer can open this link.')).toBeVisible();
 		await expect(page.getByRole('img', { name: /^Square code of http/ })).toBeVisible();
 		const right = await following(rights, code);
 		const left = await following(lefts, code, 'Left-handed', 'Wren');

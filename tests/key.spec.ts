@@ -17,9 +17,9 @@ test.describe('the key desk', () => {
 		const odd = page.locator('li[data-state=wrong]');
 		await expect(odd).toContainText('By its name: 2/2 RC');
 		await expect(odd).toContainText('By its instructions: 2/2 LC');
-		await expect(odd.getByRole('img', { name: /on the needle/ })).toHaveCount(2);
+		await expect(odd.getByRole('img', { name: /^2\/2 [LR]C: stitches .* cross in front of/ })).toHaveCount(2);
 		await odd.getByRole('button', { name: 'Keep the instructions, rename to 2/2 LC' }).press('Enter');
-		await page.getByRole('button', { name: /^2\/1 LPC counts all/ }).press('Enter');
+		await page.getByRole('button', { name: /^2\/1 LPC counts all stitches/ }).press('Enter');
 		await expect(page.getByText('3 lines: 3 understood.')).toBeVisible();
 		await expect(page.getByLabel(/Abbreviations, one per line/)).toHaveValue(
 			/T3F: sl next 2 sts to cn and hold in front, p1, k2 from cn\n2\/2 LC: /

@@ -129,7 +129,7 @@ test.describe('a lesson', () => {
 		for (const address of ['/lessons/4fb5cd1e-0000-4000-8000-000000000000', '/lessons/never']) {
 			await pond.open(address);
 			await expect(page.getByText('This lesson is not here.')).toBeVisible();
-			await expect(page.getByRole('link', { name: 'To the lessons' })).toBeVisible();
+			await expect(page.getByRole('link', { name: 'Go to Lessons' })).toBeVisible();
 		}
 	});
 });

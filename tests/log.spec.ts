@@ -195,7 +195,7 @@ test('a class measures on the stage, each learner for herself, and it stands in 
 	const { press, write } = byKeyboard(page);
 	const lesson = await pond.draft('2/2 RC');
 	await pond.open(lesson);
-	await page.getByLabel('Add a part behind the chosen one').selectOption('something to measure');
+	await page.getByLabel('Add a part behind the chosen one').selectOption('measuring');
 	await page.getByLabel('It is', { exact: true }).selectOption('bound off');
 	await expect(page.getByText('On a kitchen scale, to a gram', { exact: false })).toBeVisible();
 	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');

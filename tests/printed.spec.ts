@@ -136,7 +136,7 @@ test.describe('a pattern as a publisher prints it', () => {
 		await pond.reload();
 		await expect(page.getByTestId('done')).toContainText('2 rows done');
 		await page.goto('/lessons');
-		await page.getByRole('list', { name: 'Swatches kept for counting' }).getByRole('link').click();
+		await page.getByRole('list', { name: 'Swatches for counting rows' }).getByRole('link').click();
 		await expect(page.getByTestId('done')).toContainText('2 rows done');
 		await server.start();
 		await pond.saved();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { awake, expect, type Pond, test } from './support/pond';
+import { expect, type Pond, test } from './support/pond';
 
 /**
  * The views whose words all come from the catalogue, in a language that is English with accents, longer, each message between
@@ -17,38 +17,38 @@ const VIEWS: Readonly<Record<string, (pond: Pond) => Promise<void>>> = {
 		await pond.page.keyboard.press('Shift+?');
 		await expect(pond.page.getByRole('dialog')).toBeVisible();
 	},
-	'joining a class': (pond) => pond.open('/follow'),
-	'a class that is not open': async (pond) => {
-		await pond.page.goto('/follow/0000AA');
-		await awake(pond.page).catch(() => undefined);
-	}
+	account: (pond) => pond.open('/account'),
+	'recovery codes': (pond) => pond.open('/account/codes'),
+	'signing in': (pond) => pond.open('/sign-in'),
+	'making an account': (pond) => pond.open('/join'),
+	'a forgotten password': (pond) => pond.open('/recover'),
+	'joining a class': (pond) => pond.open('/follow')
 };
 
 /** What is nobody's message, or of a piece that has its words elsewhere still. */
-const OTHERS = ['code', 'kbd', 'svg', 'textarea', 'option', '[data-own]'].join(', ');
+const OTHERS = ['code', 'kbd', 'svg', 'textarea', 'option', '[translate=no]'].join(', ');
 
-/** Words that are seen on the page and stand between no brackets. */
+/** Words that are seen or heard on the page and stand between no brackets; a message may hold another. */
 const unsaid = (page: Page, others: string) =>
 	page.evaluate((not) => {
+		const left = (text: string): string => {
+			const without = text.replace(/\[[^[\]]*\]/g, '');
+			return without === text ? text.replace(/Pond Loop|\d\/\d [A-Z]{2,3}/g, '').trim() : left(without);
+		};
 		const found: string[] = [];
+		const look = (text: string | null, where = '') => {
+			if (/\p{L}{2}/u.test(left(text ?? ''))) found.push(where + left(text ?? ''));
+		};
 		const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
 		for (let node = walker.nextNode(); node; node = walker.nextNode()) {
 			const parent = node.parentElement!;
-			if (parent.closest(`script, style, noscript, ${not}`) || !parent.checkVisibility()) continue;
-			const rest = (node.textContent ?? '')
-				.replace(/\[[^[\]]*\]/g, '')
-				.replace(/Pond Loop|\d\/\d [A-Z]{2,3}/g, '');
-			if (/\p{L}{2}/u.test(rest)) found.push(rest.trim());
+			if (!parent.closest(`script, style, noscript, ${not}`) && parent.checkVisibility())
+				look(node.textContent);
 		}
-		for (const one of document.body.querySelectorAll('[aria-label], [placeholder], [title], img[alt]')) {
-			if (one.closest(not) || !one.checkVisibility()) continue;
-			for (const name of ['aria-label', 'placeholder', 'title', 'alt']) {
-				const rest = (one.getAttribute(name) ?? '')
-					.replace(/\[[^[\]]*\]/g, '')
-					.replace(/\d\/\d [A-Z]{2,3}/g, '');
-				if (/\p{L}{2}/u.test(rest)) found.push(`${name}: ${rest}`);
-			}
-		}
+		for (const one of document.body.querySelectorAll('[aria-label], [placeholder], [title], img[alt]'))
+			if (!one.closest(not) && one.checkVisibility())
+				for (const name of ['aria-label', 'placeholder', 'title', 'alt'])
+					look(one.getAttribute(name), `${name}: `);
 		return found;
 	}, others);
 
@@ -62,7 +62,7 @@ const cutOff = (page: Page) =>
 		for (const one of document.body.querySelectorAll<HTMLElement>(
 			'a, button, label, h1, h2, h3, p, legend, dt, dd'
 		)) {
-			if (!one.checkVisibility() || one.closest('.sr-only') || one.classList.contains('sr-only')) continue;
+			if (!one.checkVisibility() || one.closest('.sr-only, .skip-link')) continue;
 			if (one.scrollWidth > one.clientWidth + 1 && getComputedStyle(one).display !== 'inline')
 				found.push(`${one.tagName} “${one.textContent?.trim().slice(0, 40)}”`);
 		}

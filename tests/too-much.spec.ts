@@ -158,7 +158,7 @@ test('a lesson has an end, said on the page, and the others go on', async ({ pon
 		page.waitForEvent('download'),
 		refused.getByRole('button', { name: 'Download a copy' }).press('Enter')
 	]);
-	expect(download.suggestedFilename()).toBe('pond-loop-not-taken.txt');
+	expect(download.suggestedFilename()).toBe('pond-loop-not-saved.txt');
 	await refused.getByRole('link', { name: 'Fix' }).press('Enter');
 	await page.waitForURL(full);
 	await page.getByRole('textbox', { name: 'What to say or mind' }).fill('Shorter.');
@@ -291,7 +291,7 @@ test.describe('the demo', () => {
 		await pond.open('/account');
 		await expect(page.getByRole('heading', { level: 1, name: 'Demo teacher' })).toBeVisible();
 		await expect(page.getByRole('button', { name: 'Sign out everywhere' })).toHaveCount(0);
-		await page.getByRole('button', { name: 'Make it anew now' }).press('Enter');
+		await page.getByRole('button', { name: 'Reset now' }).press('Enter');
 		await expect(page.getByRole('alert')).toContainText('as on its first day');
 		await pond.open('/lessons');
 		await expect(page.getByRole('link', { name: /Your first two leans/ }).first()).toBeVisible();
@@ -313,7 +313,7 @@ test.describe('the demo', () => {
 		const LATER = { timeout: 45_000, intervals: [2_000] };
 		await expect.poll(saving, LATER).toBe(413);
 		await pond.open('/account');
-		await page.getByRole('button', { name: 'Make it anew now' }).press('Enter');
+		await page.getByRole('button', { name: 'Reset now' }).press('Enter');
 		await expect(page.getByRole('alert')).toContainText('as on its first day');
 		await expect.poll(saving, LATER).toBe(200);
 	});

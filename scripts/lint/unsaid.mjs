@@ -12,7 +12,5 @@ export const UNSAID = [
 	'src/lib/stage/**',
 	'src/lib/sums/**',
 	'src/lib/swatch/**',
-	'src/lib/text/**',
-	'src/routes/!(follow)/**',
-	'src/routes/!(+layout).svelte'
+	'src/lib/text/**'
 ];

@@ -167,9 +167,9 @@ export class Pond {
 	/** Makes an account through its form, and is signed in with it. */
 	async join(signIn: string, name: string): Promise<void> {
 		await this.open('/join');
-		await this.page.getByLabel('The name your learners know you by').fill(name);
-		await this.page.getByLabel('A name to sign in with').fill(signIn);
-		await this.page.getByLabel('A password').fill(PASSWORD);
+		await this.page.getByLabel('Your name (learners see this)').fill(name);
+		await this.page.getByLabel('Sign-in name').fill(signIn);
+		await this.page.getByLabel('Password', { exact: true }).fill(PASSWORD);
 		await this.page.keyboard.press('Enter');
 		await this.page.waitForURL((url) => url.pathname === '/start');
 		await awake(this.page);

@@ -28,7 +28,13 @@
 	const parts = $derived(paintParts(`${uid}-hatch`, (pen) => paintCross(pen, picture)));
 </script>
 
-<svg viewBox="0 0 {picture.width} {picture.height}" class="block h-auto w-full" role="img" aria-label={alt}>
+<svg
+	viewBox="0 0 {picture.width} {picture.height}"
+	class="block h-auto w-full"
+	role={alt ? 'img' : undefined}
+	aria-label={alt || undefined}
+	aria-hidden={alt === ''}
+>
 	<Hatch id="{uid}-hatch" />
 	<PaintedParts {parts} />
 	{#each picture.discs as { x, y, r, role, number, size }, i (i)}

@@ -111,8 +111,9 @@
 <svg
 	viewBox="0 0 {width} {height}"
 	class="block h-full w-full select-none"
-	role="img"
-	aria-label={alt}
+	role={alt ? 'img' : undefined}
+	aria-label={alt || undefined}
+	aria-hidden={alt === ''}
 	preserveAspectRatio="xMidYMid slice"
 >
 	<Hatch id="{uid}-hatch" />

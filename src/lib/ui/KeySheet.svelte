@@ -39,9 +39,9 @@
 	>.
 </p>
 <h3 class="mt-6 mb-2 text-xl">{say('shell-names')}</h3>
-<dl class="grid gap-2">
+<dl class="grid gap-x-4 gap-y-2 sm:grid-cols-[max-content_minmax(0,1fr)]">
 	{#each NAMES as [word, says] (word)}
-		<div class="grid gap-x-4 sm:grid-cols-[9rem_1fr]">
+		<div class="sm:contents">
 			<dt class="font-semibold">{word}</dt>
 			<dd>{says}</dd>
 		</div>

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { parseShape } from '$core/formats/json';
 
 /** Where an archive of everything is taken, and brought in. */
 export const ARCHIVE = '/account/archive';
@@ -7,7 +8,7 @@ export const ARCHIVE = '/account/archive';
 export const ARCHIVE_WITH_LEARNERS = `${ARCHIVE}?learners`;
 
 /** How much an archive brought in. */
-export const broughtInShape = z.object({
+const broughtInShape = z.object({
 	lessons: z.number(),
 	swatches: z.number(),
 	courses: z.number(),
@@ -15,3 +16,6 @@ export const broughtInShape = z.object({
 	learners: z.number(),
 	pictures: z.number()
 });
+
+/** How much an archive brought in, as the server told. */
+export const broughtInOf = (answer: unknown) => parseShape(broughtInShape, answer, 'what an archive brings');

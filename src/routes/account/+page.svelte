@@ -1,10 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { resolve } from '$app/paths';
-	import { parseShape } from '$core/formats/json';
-	import { counted } from '$core/naming/numbers';
 	import { postFile } from '$lib/client/requests';
-	import { ARCHIVE, ARCHIVE_WITH_LEARNERS, broughtInShape } from '$lib/wire/archive';
+	import { ARCHIVE, ARCHIVE_WITH_LEARNERS, broughtInOf } from '$lib/wire/archive';
 	import MakeButton from '$lib/ui/MakeButton.svelte';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import { install } from '$lib/client/device.svelte';
@@ -12,7 +10,10 @@
 	import Field from '$lib/ui/Field.svelte';
 	import { keepTyped } from '$lib/ui/forms';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { account } from '$lib/words/account';
 
+	const say = account(getSettings());
 	let { data, form } = $props();
 
 	let said = $state<string | null>(null);
@@ -23,10 +24,19 @@
 	async function bringIn(file: File) {
 		[said, wrong, bringing] = [null, null, true];
 		const answer = await postFile(ARCHIVE, file);
-		const brought = answer.ok ? parseShape(broughtInShape, answer.value, 'what an archive brings') : answer;
+		const brought = answer.ok ? broughtInOf(answer.value) : answer;
 		if (brought.ok) {
 			const { lessons, swatches, courses, pieces, learners, pictures } = brought.value;
-			said = `Brought in: ${counted(lessons, 'lesson')}, ${counted(swatches, 'swatch', 'swatches')}, ${counted(courses, 'course')}, ${counted(pieces, 'piece')}, ${learners > 0 ? `${counted(learners, 'class of learners', 'classes of learners')}, ` : ''}${counted(pictures, 'picture')}.`;
+			said = say('account-data-imported', {
+				what: [
+					say('account-data-lessons', { count: lessons }),
+					say('account-data-swatches', { count: swatches }),
+					say('account-data-courses', { count: courses }),
+					say('account-data-pieces', { count: pieces }),
+					...(learners > 0 ? [say('account-data-classes', { count: learners })] : []),
+					say('account-data-pictures', { count: pictures })
+				]
+			});
 		} else wrong = brought.error.message;
 		bringing = false;
 	}
@@ -34,12 +44,12 @@
 
 	async function takeArchive() {
 		const response = await fetch(withLearners ? ARCHIVE_WITH_LEARNERS : ARCHIVE).catch(() => null);
-		if (!response?.ok) return 'The server does not answer. Try again in a moment.';
-		save(await response.blob(), 'pond-loop-archive.zip');
+		if (!response?.ok) return say('account-data-away');
+		save(await response.blob(), `${say('account-data-file')}.zip`);
 	}
 </script>
 
-<svelte:head><title>Account · Pond Loop</title></svelte:head>
+<svelte:head><title>{say('account-title')} · Pond Loop</title></svelte:head>
 
 {#snippet answer(about: string)}
 	<p role={form?.about === about ? 'alert' : undefined} class="font-semibold empty:hidden">
@@ -51,24 +61,23 @@
 	<div class="grid content-start gap-10">
 		{#if teacher.demo}
 			<div class="grid gap-3">
-				<h1 class="text-4xl font-semibold">{teacher.name}</h1>
+				<h1 class="text-4xl font-semibold" translate="no">{teacher.name}</h1>
 				<p class="text-lg">
-					Everyone at this server shares the demo. It has no password, and is made anew every night: what you
-					want to keep belongs into an account of your own.
+					{say('account-demo-shared')}
 				</p>
-				<div><a class="btn btn-primary" href={resolve('/join')}>Make an account</a></div>
+				<div><a class="btn btn-primary" href={resolve('/join')}>{say('account-create')}</a></div>
 			</div>
 			<form method="post" action="?/anew" use:enhance={keepTyped} class="grid gap-3">
-				<h2 class="text-2xl">Make it anew</h2>
-				<p>Everything that visitors made of it goes, at once and for good, and it is as on its first day.</p>
+				<h2 class="text-2xl">{say('account-demo-reset')}</h2>
+				<p>{say('account-demo-reset-what')}</p>
 				{@render answer('anew')}
-				<div><button class="btn btn-outline">Make it anew now</button></div>
+				<div><button class="btn btn-outline">{say('account-demo-reset-do')}</button></div>
 			</form>
 		{:else}
 			<form method="post" action="?/name" class="grid gap-3">
-				<h1 class="text-4xl font-semibold">{teacher.name}</h1>
+				<h1 class="text-4xl font-semibold" translate="no">{teacher.name}</h1>
 				<Field
-					label="The name your learners know you by"
+					label={say('account-your-name')}
 					name="name"
 					defaultValue={teacher.name}
 					maxlength={80}
@@ -76,55 +85,55 @@
 					required
 				/>
 				{@render answer('name')}
-				<div><button class="btn btn-outline">Keep the name</button></div>
+				<div><button class="btn btn-outline">{say('account-save-name')}</button></div>
 			</form>
 		{/if}
 		<form method="post" class="grid gap-3">
-			<h2 class="text-2xl">Sign out</h2>
+			<h2 class="text-2xl">{say('account-sign-out')}</h2>
 			<div class="flex flex-wrap gap-3">
-				<button class="btn btn-primary" formaction="?/out">Sign out here</button>
+				<button class="btn btn-primary" formaction="?/out">{say('account-sign-out-here')}</button>
 				{#if !teacher.demo}<button class="btn btn-outline" formaction="?/everywhere"
-						>Sign out everywhere</button
+						>{say('account-sign-out-everywhere')}</button
 					>{/if}
 			</div>
 			<p class="text-quiet">
-				What has not reached the server yet waits in this browser for your next sign-in.
+				{say('account-unsent')}
 			</p>
 		</form>
 		<section class="grid gap-3">
-			<h2 class="text-2xl">On this device</h2>
+			<h2 class="text-2xl">{say('account-device')}</h2>
 			{#if install.installed}
-				<p>Pond Loop is installed here.</p>
+				<p>{say('account-installed')}</p>
 			{:else if install.offered}
 				<div>
-					<button type="button" class="btn btn-outline" onclick={() => install.ask()}>Install</button>
+					<button type="button" class="btn btn-outline" onclick={() => install.ask()}
+						>{say('account-install')}</button
+					>
 				</div>
 			{:else}
 				<p>
-					To have Pond Loop among your apps, choose “Install” or “Add to home screen” in the browser’s menu.
+					{say('account-install-how')}
 				</p>
 			{/if}
 			<p class="text-quiet">
-				Without the server, open pages go on and keep what you write, and lessons opened on the stage open
-				again. Searching, other pages and files wait.
+				{say('account-offline')}
 			</p>
 		</section>
 	</div>
 	<div class="grid content-start gap-10">
 		<section class="grid gap-3">
-			<h2 class="text-2xl">Archive</h2>
+			<h2 class="text-2xl">{say('account-data')}</h2>
 			<p>
-				Everything of yours in one file, in open formats: lessons and swatches with their histories, courses,
-				keys, crosses, sayings, pictures and settings.
+				{say('account-data-what')}
 			</p>
 			<label class="flex min-h-11 items-center gap-2"
-				><input type="checkbox" class="size-5 accent-base-content" bind:checked={withLearners} /> With my learners
-				and what they practised, without their links</label
+				><input type="checkbox" class="size-5 accent-base-content" bind:checked={withLearners} />
+				{say('account-data-learners')}</label
 			>
 			<div class="flex flex-wrap gap-3">
-				<MakeButton make={takeArchive}>Take an archive</MakeButton>
+				<MakeButton make={takeArchive}>{say('account-data-download')}</MakeButton>
 				<label class="btn cursor-pointer focus-within:outline-3">
-					{bringing ? 'Bringing it in …' : 'Bring one in'}
+					{say(bringing ? 'account-data-importing' : 'account-data-import')}
 					<input
 						class="sr-only"
 						type="file"
@@ -139,41 +148,38 @@
 				</label>
 			</div>
 			<p class="text-quiet">
-				What comes in stands beside what there is. One that is damaged is refused whole.
+				{say('account-data-added')}
 			</p>
 			<p role="alert" class="font-semibold text-error empty:hidden">{wrong ?? ''}</p>
 			<p role="status" class="font-semibold empty:hidden">{said ?? ''}</p>
 		</section>
 		{#if !teacher.demo}
 			<form method="post" action="?/password" use:enhance={keepTyped} class="grid gap-3">
-				<h2 class="text-2xl">Change the password</h2>
-				<PasswordField label="Password now" name="now" />
-				<PasswordField label="New password" name="next" fresh />
+				<h2 class="text-2xl">{say('account-change-password')}</h2>
+				<PasswordField label={say('account-current-password')} name="now" />
+				<PasswordField label={say('account-new-password')} name="next" fresh />
 				{@render answer('password')}
-				<div><button class="btn btn-outline">Change it</button></div>
+				<div><button class="btn btn-outline">{say('account-change-password')}</button></div>
 			</form>
 			<section class="grid gap-3">
-				<h2 class="text-2xl">Recovery codes</h2>
+				<h2 class="text-2xl">{say('account-codes')}</h2>
 				<p>
-					{data.codes === 0
-						? 'None yet. There is no mail here: print some for the day the password is forgotten.'
-						: `${counted(data.codes, 'code')} left for the day the password is forgotten.`}
+					{say('account-codes-left', { count: data.codes })}
 				</p>
 				<div>
 					<a class="btn btn-outline" href={resolve('/account/codes')}
-						>{data.codes === 0 ? 'Make and print codes' : 'Make new ones'}</a
+						>{say(data.codes === 0 ? 'account-codes-make' : 'account-codes-anew')}</a
 					>
 				</div>
 			</section>
 			<form method="post" action="?/delete" use:enhance={keepTyped} class="grid gap-3">
-				<h2 class="text-2xl">Delete the account</h2>
+				<h2 class="text-2xl">{say('account-delete')}</h2>
 				<p>
-					Every lesson, swatch, key, picture and saying of yours goes with it, at once and for good. Take an
-					archive first if you may want them again.
+					{say('account-delete-what')}
 				</p>
-				<PasswordField label="Password, to be sure" name="password" />
+				<PasswordField label={say('account-confirm-password')} name="password" />
 				{@render answer('delete')}
-				<div><button class="btn btn-outline">Delete everything</button></div>
+				<div><button class="btn btn-outline">{say('account-delete')}</button></div>
 			</form>
 		{/if}
 	</div>

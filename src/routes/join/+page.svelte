@@ -5,19 +5,22 @@
 	import { keepTyped } from '$lib/ui/forms';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { account } from '$lib/words/account';
 
+	const say = account(getSettings());
 	let { form } = $props();
 </script>
 
-<svelte:head><title>Make an account · Pond Loop</title></svelte:head>
+<svelte:head><title>{say('account-create')} · Pond Loop</title></svelte:head>
 
 <form method="post" use:enhance={keepTyped} class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16">
-	<h1 class="text-4xl font-semibold">Make an account</h1>
+	<h1 class="text-4xl font-semibold">{say('account-create')}</h1>
 	<p class="text-lg">
-		Your lessons, swatches, keys and sayings are yours: nobody else who signs in here sees them.
+		{say('account-create-lead')}
 	</p>
 	<Field
-		label="The name your learners know you by"
+		label={say('account-your-name')}
 		name="name"
 		defaultValue={form?.name ?? ''}
 		autocomplete="name"
@@ -25,7 +28,7 @@
 		required
 	/>
 	<Field
-		label="A name to sign in with"
+		label={say('account-sign-in-name')}
 		name="sign-in"
 		defaultValue={form?.signIn ?? ''}
 		autocomplete="username"
@@ -33,16 +36,16 @@
 		maxlength={80}
 		required
 	/>
-	<PasswordField label="A password" name="password" fresh />
+	<PasswordField label={say('account-password')} name="password" fresh />
 	<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
-	<button class="btn min-h-14 justify-center text-lg btn-primary">Create</button>
+	<button class="btn min-h-14 justify-center text-lg btn-primary">{say('account-create-do')}</button>
 	<p class="text-quiet">
-		There is no mail here to send you a forgotten password. Print recovery codes from your account, and keep
-		an archive of your data now and then.
+		{say('account-no-mail')}
 	</p>
 	<p>
-		Have one already? <a class="font-semibold underline underline-offset-3" href={resolve('/sign-in')}
-			>Sign in</a
+		{say('account-have-one')}
+		<a class="font-semibold underline underline-offset-3" href={resolve('/sign-in')}
+			>{say('account-sign-in')}</a
 		>
 	</p>
 </form>

@@ -5,19 +5,22 @@
 	import { keepTyped } from '$lib/ui/forms';
 	import PasswordField from '$lib/ui/PasswordField.svelte';
 	import PondEdge from '$lib/ui/PondEdge.svelte';
+	import { getSettings } from '$lib/client/settings.svelte';
+	import { account } from '$lib/words/account';
 
+	const say = account(getSettings());
 	let { form } = $props();
 </script>
 
-<svelte:head><title>Forgotten password · Pond Loop</title></svelte:head>
+<svelte:head><title>{say('account-forgot-title')} · Pond Loop</title></svelte:head>
 
 <form method="post" class="mx-auto grid max-w-lg gap-4 px-5 pt-12 pb-16" use:enhance={keepTyped}>
-	<h1 class="text-4xl font-semibold">Forgotten password</h1>
+	<h1 class="text-4xl font-semibold">{say('account-forgot-title')}</h1>
 	<p class="text-lg">
-		Take one of the recovery codes that you printed, and choose a new password. Each code works once.
+		{say('account-forgot-lead')}
 	</p>
 	<Field
-		label="Sign-in name"
+		label={say('account-sign-in-name')}
 		name="sign-in"
 		defaultValue={form?.signIn ?? ''}
 		autocomplete="username"
@@ -26,7 +29,7 @@
 		required
 	/>
 	<Field
-		label="A recovery code, as in 7KQM-2FXR-9DTA"
+		label={say('account-code')}
 		name="code"
 		defaultValue={form?.code ?? ''}
 		autocomplete="off"
@@ -34,15 +37,16 @@
 		maxlength={40}
 		required
 	/>
-	<PasswordField label="A new password" name="password" fresh />
+	<PasswordField label={say('account-new-password')} name="password" fresh />
 	<p role="alert" class="font-semibold text-error empty:hidden">{form?.message ?? ''}</p>
-	<button class="btn min-h-14 justify-center text-lg btn-primary">Change it and sign in</button>
+	<button class="btn min-h-14 justify-center text-lg btn-primary">{say('account-forgot-do')}</button>
 	<p class="text-quiet">
-		No code at hand? Whoever runs this server cannot read your password either. Make a new account, and bring
-		in your last archive there.
+		{say('account-no-code')}
 	</p>
 	<p>
-		<a class="font-semibold underline underline-offset-3" href={resolve('/sign-in')}>Back to signing in</a>
+		<a class="font-semibold underline underline-offset-3" href={resolve('/sign-in')}
+			>{say('account-back-to-sign-in')}</a
+		>
 	</p>
 </form>
 <PondEdge />
