@@ -27,7 +27,7 @@ export default defineConfig({
 						{
 							name: 'shared',
 							test: new RegExp(`src/(lib/(?!${APART})|core/(result|english|naming/numbers)[.])`),
-							minShareCount: 6,
+							minShareCount: 12,
 							maxModuleSize: 3000
 						},
 						{ name: 'crossing', test: /src\/core\/(technique|hands|naming|ways)\//, minShareCount: 17 }

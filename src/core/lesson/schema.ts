@@ -5,7 +5,7 @@ import { TAUGHT_SLIPS } from '../faults/slip';
 import { FIBRES } from '../measures/finish';
 import { STAGES } from '../measures/lives';
 import { localTimeShape } from '../moment';
-import { RULES, type RuleId } from '../rules';
+import { rulesShape } from '../schema';
 
 export const LESSON_FORMAT = 'pond-loop/lesson@1';
 
@@ -120,14 +120,6 @@ export const lessonSwatchShape = z.readonly(
 const yarn = z.enum(YARNS);
 const fibre = z.enum(FIBRES);
 
-/** Rules of thumb that are other than usual, each within its range. */
-export const rulesShape = z.partial(
-	z.strictObject(
-		Object.fromEntries(
-			RULES.map(({ id, least, most }) => [id, z.number().check(z.minimum(least), z.maximum(most))])
-		) as Record<RuleId, z.ZodMiniNumber>
-	)
-);
 const names = z.strictObject({
 	school: z.enum(['over', 'hold', 'held', 'lean', 'words']),
 	terms: z.enum(['us', 'uk'])

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { LESSON_MEDIA, levelShape, rulesShape, slipShape } from '../lesson/schema';
+import { LESSON_MEDIA, levelShape, slipShape } from '../lesson/schema';
+import { rulesShape } from '../schema';
 import { YARNS } from '../ways/cautions';
 import { ownRatesShape } from './schema';
 

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import type { Voice } from '$core/hands/voice';
-import { rulesShape } from '$core/lesson/schema';
+import { rulesShape } from '$core/schema';
 import type { OwnRates } from '$core/planning/rates';
 import { ownRatesShape } from '$core/planning/schema';
 import type { Rules } from '$core/rules';

@@ -15,6 +15,13 @@ describe('the catalogue', () => {
 
 	it('has every term in both Englishes', () => expect(termsOf('uk').sort()).toEqual(termsOf('us').sort()));
 
+	it('has no term that no message says', () => {
+		const said = rooms()
+			.map(({ room }) => readFileSync(`src/messages/en/rooms/${room}.ftl`, 'utf8'))
+			.join('\n');
+		for (const term of termsOf('us')) expect(said, term).toContain(`{ -${term} }`);
+	});
+
 	it('says nothing that no page asks for', () => {
 		const asked = sources('src').join('\n');
 		for (const { messages } of rooms())
