@@ -85,7 +85,7 @@
 {#if !bare}
 	<a href="#work" class="skip-link">{say('shell-skip')}</a>
 	<header
-		class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hairline bg-base-100 px-2.5 sm:gap-x-7 sm:px-7 print:hidden"
+		class="flex min-h-13 flex-wrap items-center gap-x-4 border-b border-hairline bg-base-100 px-2.5 sm:gap-x-5 sm:px-7 print:hidden"
 	>
 		<a
 			href={resolve('/')}
@@ -99,7 +99,7 @@
 		</a>
 		{#if data.teacher}<nav
 				aria-label={say('shell-places')}
-				class="order-1 flex w-full flex-wrap gap-x-4 text-sm whitespace-nowrap sm:order-none sm:w-auto sm:gap-6 sm:text-base"
+				class="order-1 flex w-full flex-wrap gap-x-4 text-sm whitespace-nowrap sm:order-none sm:w-auto sm:gap-3.5 sm:text-base"
 			>
 				{#each PLACES as { to, name, here } (to)}
 					{@const current = here.test(page.url.pathname)}

@@ -30,7 +30,7 @@
 		'flex items-center gap-x-2 text-sm empty:hidden [&>svg]:shrink-0',
 		says
 			? 'fixed bottom-3 left-3 z-20 max-w-[calc(100vw-1.5rem)] rounded-xl border border-hairline bg-base-100 px-3 py-1'
-			: 'max-lg:hidden lg:flex-1 lg:justify-end'
+			: 'max-xl:hidden xl:flex-1 xl:justify-end'
 	]}
 	role="status"
 	data-save={outbox.state}
