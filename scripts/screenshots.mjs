@@ -32,7 +32,7 @@ const VIEWS = {
 		async come(page) {
 			await open(page, '/abbreviations');
 			await page
-				.getByRole('textbox', { name: /one name a line/ })
+				.getByRole('textbox', { name: /Abbreviations, one per line/ })
 				.fill(
 					'C6B: sl next 3 sts to cn and hold in front, k3, k3 from cn\nT3F\nEel bend: sl next 2 sts to cn and hold in front, k1, k2 from cn'
 				);
